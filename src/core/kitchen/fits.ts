@@ -1,0 +1,49 @@
+import type { Burner, Heat, Kitchen, Vessel, VesselKind } from './kitchen';
+
+/**
+ * What a burner costs for a heat, as a mild preference in the planner's cost (0 fits best), or null when it cannot
+ * give that heat. Common practice, no source: hard boils want the strong burner, the barest simmer a small one.
+ */
+export function burnerCost(burner: Burner, heat: Heat): number | null {
+  switch (heat) {
+    case 'full':
+      return burner.strength === 'strong' ? 0 : burner.strength === 'middling' ? 4 : null;
+    case 'medium':
+      return burner.strength === 'weak' ? 6 : burner.strength === 'middling' ? 0 : 1;
+    case 'low':
+      return burner.strength === 'strong' ? 3 : burner.strength === 'middling' ? 1 : 0;
+    case 'lowest':
+      if (!burner.gentle) return null;
+      return burner.strength === 'strong' ? 6 : burner.strength === 'middling' ? 2 : 0;
+  }
+}
+
+export interface VesselNeed {
+  readonly kinds: readonly VesselKind[];
+  /** What must fit, in litres, food and liquid together, with room to bubble. */
+  readonly litres: number;
+  /** Least width of the floor in centimetres, for browning and turning out; 0 for no wish. */
+  readonly widthCm: number;
+  readonly straight?: boolean;
+}
+
+export function vesselFits(vessel: Vessel, need: VesselNeed): boolean {
+  return (
+    need.kinds.includes(vessel.kind) &&
+    vessel.litres >= need.litres - 1e-9 &&
+    vessel.widthCm >= need.widthCm &&
+    (!need.straight || vessel.straight === true)
+  );
+}
+
+/** Vessels that fit, the snuggest first. */
+export function fittingVessels(kitchen: Kitchen, need: VesselNeed): readonly Vessel[] {
+  return kitchen.vessels
+    .filter((vessel) => vessel.count > 0 && vesselFits(vessel, need))
+    .sort((a, b) => a.litres - b.litres || a.widthCm - b.widthCm || a.id.localeCompare(b.id));
+}
+
+/** The vessel of a wanted kind that comes nearest when none fits: for the sentence that says so. */
+export function nearestVessel(kitchen: Kitchen, need: VesselNeed): Vessel | undefined {
+  return kitchen.vessels.filter((vessel) => need.kinds.includes(vessel.kind)).sort((a, b) => b.litres - a.litres)[0];
+}

@@ -1,0 +1,89 @@
+/** What a kitchen has: heat, an oven, appliances, vessels and people. Plain data, edited by the cook. */
+
+/** How hard a burner works, from a rolling boil down to the barest movement. */
+export type Heat = 'full' | 'medium' | 'low' | 'lowest';
+export const HEATS: readonly Heat[] = ['full', 'medium', 'low', 'lowest'];
+
+export type BurnerStrength = 'strong' | 'middling' | 'weak';
+export const BURNER_STRENGTHS: readonly BurnerStrength[] = ['strong', 'middling', 'weak'];
+
+export interface Burner {
+  readonly id: string;
+  readonly name: string;
+  readonly strength: BurnerStrength;
+  /** Width of the widest pan that sits safely on it, in centimetres. */
+  readonly widestCm: number;
+  /** Whether it holds the barest simmer by itself (or with a diffuser). */
+  readonly gentle: boolean;
+}
+
+export interface Oven {
+  readonly id: string;
+  readonly name: string;
+  readonly shelves: number;
+  /** Minutes from cold, or from another temperature, to the one wanted. */
+  readonly warmUpMinutes: number;
+}
+
+export type ApplianceKind = 'kettle' | 'rice-cooker' | 'pressure-cooker' | 'blender' | 'slow-cooker';
+export const APPLIANCE_KINDS: readonly ApplianceKind[] = [
+  'kettle',
+  'rice-cooker',
+  'pressure-cooker',
+  'blender',
+  'slow-cooker',
+];
+
+export interface Appliance {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: ApplianceKind;
+  readonly litres?: number;
+}
+
+export type VesselKind = 'pot' | 'pan' | 'casserole' | 'tray' | 'bowl';
+export const VESSEL_KINDS: readonly VesselKind[] = ['pot', 'pan', 'casserole', 'tray', 'bowl'];
+
+export interface Vessel {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: VesselKind;
+  readonly litres: number;
+  readonly widthCm: number;
+  /** How many alike there are. */
+  readonly count: number;
+  /** Straight sides turn out clean; a flared pot does not. */
+  readonly straight?: boolean;
+}
+
+export interface Person {
+  readonly id: string;
+  readonly name: string;
+  /** A cook minds the stove; a helper works at the board only. */
+  readonly role: 'cook' | 'helper';
+  /** Clock hours of every day when this person is there, "HH:MM". */
+  readonly from: string;
+  readonly until: string;
+}
+
+export interface Kitchen {
+  readonly id: string;
+  readonly name: string;
+  readonly burners: readonly Burner[];
+  readonly ovens: readonly Oven[];
+  readonly appliances: readonly Appliance[];
+  readonly vessels: readonly Vessel[];
+  readonly people: readonly Person[];
+}
+
+/** Minutes after midnight of "HH:MM". */
+export function clockMinutes(hour: string): number {
+  const [h, m] = hour.split(':');
+  return Number(h) * 60 + Number(m);
+}
+
+/** "HH:MM" of minutes after midnight; days are folded. */
+export function printClock(minutes: number): string {
+  const folded = ((Math.round(minutes) % 1440) + 1440) % 1440;
+  return `${String(Math.floor(folded / 60)).padStart(2, '0')}:${String(folded % 60).padStart(2, '0')}`;
+}

@@ -1,0 +1,193 @@
+import type { Problem } from './problem';
+
+/** No lag known: far below any real one, yet safe to add to. */
+export const NO_LAG = -1_000_000;
+
+/** A choice of one unit, held over an interval that hangs on one step (a need) or on two (a hold). */
+export interface Need {
+  readonly index: number;
+  readonly from: number;
+  readonly to: number;
+  /** Minutes kept after the end of `to`. */
+  readonly after: number;
+  readonly units: Int32Array;
+  readonly costs: Int32Array;
+  readonly origin: { readonly step: string; readonly need: number } | { readonly hold: string };
+}
+
+interface SoftLag {
+  readonly from: number;
+  readonly to: number;
+  /** start(to) - start(from) above this is paid for, by the minute. */
+  readonly above: number;
+  readonly cost: number;
+}
+
+/** The problem with ids turned to positions and links to start-to-start lags, ready for fast search. */
+export interface Indexed {
+  readonly problem: Problem;
+  readonly n: number;
+  readonly horizon: number;
+  readonly minutes: Int32Array;
+  /** Bounds of each start, tightened through the links. */
+  readonly earliest: Int32Array;
+  readonly latest: Int32Array;
+  /** lag[i * n + j]: least start(j) - start(i), closed over all links; NO_LAG when unrelated. */
+  readonly lag: Int32Array;
+  readonly needs: readonly Need[];
+  readonly needsOf: readonly (readonly Need[])[];
+  readonly poolsOf: readonly (readonly { readonly pool: number; readonly amount: number }[])[];
+  readonly stateOf: readonly ({ readonly state: number; readonly value: number } | null)[];
+  readonly readyOf: readonly (readonly { by: number; hold: number; early: number; late: number }[])[];
+  readonly softOf: readonly (readonly SoftLag[])[];
+  /** Steps whose first start is paid for until `serve`. */
+  readonly awakeOf: Uint8Array;
+  readonly awakeCost: number;
+  /** Forbidden pairs as [need, unit, need, unit]. */
+  readonly forbidOf: readonly (readonly { unit: number; other: number; otherUnit: number }[])[];
+}
+
+export type IndexResult = { readonly ok: true; readonly indexed: Indexed } | { readonly ok: false };
+
+/** Tables for the search, or `ok: false` when the links and bounds alone contradict each other. */
+export function indexProblem(problem: Problem): IndexResult {
+  const n = problem.steps.length;
+  const stepAt = new Map(problem.steps.map((step, index) => [step.id, index]));
+  const unitAt = new Map(problem.units.map((unit, index) => [unit.id, index]));
+  const poolAt = new Map(problem.pools.map((pool, index) => [pool.id, index]));
+  const stateAt = new Map(problem.states.map((state, index) => [state.id, index]));
+  const minutes = Int32Array.from(problem.steps, (step) => step.minutes);
+  const earliest = Int32Array.from(problem.steps, (step) => Math.max(0, step.earliest ?? 0));
+  const latest = Int32Array.from(problem.steps, (step) =>
+    Math.min(problem.horizon - step.minutes, step.latest ?? problem.horizon),
+  );
+
+  const lag = new Int32Array(n * n).fill(NO_LAG);
+  for (let i = 0; i < n; i++) lag[i * n + i] = 0;
+  const raise = (from: number, to: number, value: number) => {
+    if (value > lag[from * n + to]!) lag[from * n + to] = value;
+  };
+  const softOf: SoftLag[][] = problem.steps.map(() => []);
+  for (const link of problem.links) {
+    const from = stepAt.get(link.from)!;
+    const to = stepAt.get(link.to)!;
+    const offset = (link.at === 'end' ? minutes[from]! : 0) - (link.of === 'end' ? minutes[to]! : 0);
+    raise(from, to, link.min + offset);
+    if (link.max !== undefined && link.max !== null) raise(to, from, -(link.max + offset));
+    if (link.soft && link.soft.cost > 0) {
+      const soft = { from, to, above: link.soft.after + offset, cost: link.soft.cost };
+      softOf[from]!.push(soft);
+      if (to !== from) softOf[to]!.push(soft);
+    }
+  }
+  for (const hold of problem.holds) {
+    const to = stepAt.get(hold.to)!;
+    raise(stepAt.get(hold.from)!, to, -minutes[to]!);
+  }
+  if (!closeLags(lag, n)) return { ok: false };
+  for (let i = 0; i < n; i++) {
+    for (let k = 0; k < n; k++) {
+      const forward = lag[k * n + i]!;
+      if (forward > NO_LAG) {
+        const low = Math.max(0, problem.steps[k]!.earliest ?? 0) + forward;
+        if (low > earliest[i]!) earliest[i] = low;
+      }
+      const back = lag[i * n + k]!;
+      if (back > NO_LAG) {
+        const step = problem.steps[k]!;
+        const high = Math.min(problem.horizon - step.minutes, step.latest ?? problem.horizon) - back;
+        if (high < latest[i]!) latest[i] = high;
+      }
+    }
+    if (earliest[i]! > latest[i]!) return { ok: false };
+  }
+
+  const needs: Need[] = [];
+  const needsOf: Need[][] = problem.steps.map(() => []);
+  const needOfChoice = new Map<string, number>();
+  const addNeed = (from: number, to: number, after: number, list: readonly { id: string; cost: number }[], origin: Need['origin']) => {
+    const need: Need = {
+      index: needs.length,
+      from,
+      to,
+      after,
+      units: Int32Array.from(list, (alternative) => unitAt.get(alternative.id)!),
+      costs: Int32Array.from(list, (alternative) => alternative.cost),
+      origin,
+    };
+    needs.push(need);
+    needsOf[from]!.push(need);
+    if (to !== from) needsOf[to]!.push(need);
+    needOfChoice.set('hold' in origin ? `h ${origin.hold}` : `s ${origin.need} ${origin.step}`, need.index);
+  };
+  problem.steps.forEach((step, index) => {
+    (step.units ?? []).forEach((list, need) => {
+      addNeed(index, index, 0, list, { step: step.id, need });
+    });
+  });
+  for (const hold of problem.holds) {
+    addNeed(stepAt.get(hold.from)!, stepAt.get(hold.to)!, hold.after, hold.units, { hold: hold.id });
+  }
+
+  const forbidOf: { unit: number; other: number; otherUnit: number }[][] = needs.map(() => []);
+  for (const pair of problem.forbid ?? []) {
+    const [a, b] = pair.map((choice) => ({
+      need: needOfChoice.get('hold' in choice ? `h ${choice.hold}` : `s ${choice.need} ${choice.step}`)!,
+      unit: unitAt.get(choice.unit)!,
+    }));
+    if (!a || !b) continue;
+    forbidOf[a.need]!.push({ unit: a.unit, other: b.need, otherUnit: b.unit });
+    forbidOf[b.need]!.push({ unit: b.unit, other: a.need, otherUnit: a.unit });
+  }
+
+  const awakePool = problem.awake?.pool;
+  const readyOf: { by: number; hold: number; early: number; late: number }[][] = problem.steps.map(() => []);
+  for (const row of problem.ready) readyOf[stepAt.get(row.step)!]!.push(row);
+  return {
+    ok: true,
+    indexed: {
+      problem,
+      n,
+      horizon: problem.horizon,
+      minutes,
+      earliest,
+      latest,
+      lag,
+      needs,
+      needsOf,
+      poolsOf: problem.steps.map((step) =>
+        step.minutes === 0
+          ? []
+          : Object.entries(step.pools ?? {})
+              .filter(([, amount]) => amount > 0)
+              .map(([pool, amount]) => ({ pool: poolAt.get(pool)!, amount })),
+      ),
+      stateOf: problem.steps.map((step) =>
+        step.state && step.minutes > 0 ? { state: stateAt.get(step.state.id)!, value: step.state.value } : null,
+      ),
+      readyOf,
+      softOf,
+      awakeOf: Uint8Array.from(problem.steps, (step) =>
+        awakePool !== undefined && step.minutes > 0 && (step.pools?.[awakePool] ?? 0) > 0 ? 1 : 0,
+      ),
+      awakeCost: problem.awake?.cost ?? 0,
+      forbidOf,
+    },
+  };
+}
+
+/** All-pairs longest lags in place (Floyd 1962); false on a positive cycle. */
+function closeLags(lag: Int32Array, n: number): boolean {
+  for (let k = 0; k < n; k++) {
+    for (let i = 0; i < n; i++) {
+      const ik = lag[i * n + k]!;
+      if (ik <= NO_LAG) continue;
+      for (let j = 0; j < n; j++) {
+        const kj = lag[k * n + j]!;
+        if (kj > NO_LAG && ik + kj > lag[i * n + j]!) lag[i * n + j] = ik + kj;
+      }
+    }
+  }
+  for (let i = 0; i < n; i++) if (lag[i * n + i]! > 0) return false;
+  return true;
+}

@@ -1,0 +1,85 @@
+/**
+ * Amounts as a cook measures them. A unit belongs to one kind (mass, volume, count); amounts of one kind can be
+ * scaled and added, and are printed rounded to what a kitchen can measure.
+ */
+export type MassUnit = 'g' | 'kg';
+export type VolumeUnit = 'ml' | 'l' | 'tsp' | 'tbsp';
+export type CountUnit = 'piece' | 'clove' | 'bunch' | 'sprig' | 'leaf' | 'stick' | 'tin' | 'slice' | 'pinch' | 'sheet';
+export type Unit = MassUnit | VolumeUnit | CountUnit;
+
+export interface Amount {
+  readonly quantity: number;
+  readonly unit: Unit;
+}
+
+export const MASS_IN_GRAMS: Readonly<Record<MassUnit, number>> = { g: 1, kg: 1000 };
+/** Metric spoons: 5 and 15 ml. */
+export const VOLUME_IN_ML: Readonly<Record<VolumeUnit, number>> = { ml: 1, l: 1000, tsp: 5, tbsp: 15 };
+export const COUNT_UNITS: readonly CountUnit[] = [
+  'piece',
+  'clove',
+  'bunch',
+  'sprig',
+  'leaf',
+  'stick',
+  'tin',
+  'slice',
+  'pinch',
+  'sheet',
+];
+export const UNITS: readonly Unit[] = ['g', 'kg', 'ml', 'l', 'tsp', 'tbsp', ...COUNT_UNITS];
+
+/** Multiplies an amount; `factor` is usually people now over people written for. */
+export function scaleAmount(amount: Amount, factor: number): Amount {
+  return { quantity: amount.quantity * factor, unit: amount.unit };
+}
+
+const FRACTIONS: readonly (readonly [number, string])[] = [
+  [0.25, '¼'],
+  [1 / 3, '⅓'],
+  [0.5, '½'],
+  [2 / 3, '⅔'],
+  [0.75, '¾'],
+];
+
+/** Writes 2.5 as "2½": the nearest quarter or third, never 0. */
+export function printFraction(value: number): string {
+  if (value >= 10) return String(Math.round(value));
+  const whole = Math.floor(value + 1 / 24);
+  const rest = value - whole;
+  if (rest < 1 / 8) return whole > 0 ? String(whole) : '¼';
+  if (rest > 7 / 8) return String(whole + 1);
+  let best = FRACTIONS[0]!;
+  for (const candidate of FRACTIONS) if (Math.abs(candidate[0] - rest) < Math.abs(best[0] - rest)) best = candidate;
+  return whole > 0 ? `${whole}${best[1]}` : best[1];
+}
+
+/** Rounds to a step that scales or jugs show: 1 below 10, 5 below 200, 10 below 500, 50 below 2000, else 100. */
+export function roundMeasurable(value: number): number {
+  const step = value < 10 ? 1 : value < 200 ? 5 : value < 500 ? 10 : value < 2000 ? 50 : 100;
+  return Math.max(step === 1 ? 1 : step, Math.round(value / step) * step);
+}
+
+const PLURALS: Partial<Record<CountUnit, string>> = { leaf: 'leaves', bunch: 'bunches', pinch: 'pinches' };
+
+/** "1.35 l", "450 g", "2½ tbsp", "3 cloves", "4" (plain pieces). */
+export function printAmount(amount: Amount): string {
+  const { quantity, unit } = amount;
+  if (unit === 'g' || unit === 'kg') {
+    const grams = roundMeasurable(quantity * MASS_IN_GRAMS[unit]);
+    return grams >= 1000 ? `${trimZeros(grams / 1000)} kg` : `${grams} g`;
+  }
+  if (unit === 'ml' || unit === 'l') {
+    const ml = roundMeasurable(quantity * VOLUME_IN_ML[unit]);
+    return ml >= 1000 ? `${trimZeros(ml / 1000)} l` : `${ml} ml`;
+  }
+  if (unit === 'tsp' && quantity >= 6) return `${printFraction(quantity / 3)} tbsp`;
+  if (unit === 'tsp' || unit === 'tbsp') return `${printFraction(quantity)} ${unit}`;
+  if (unit === 'piece') return printFraction(quantity);
+  const number = printFraction(quantity);
+  return `${number} ${quantity > 1 ? (PLURALS[unit] ?? `${unit}s`) : unit}`;
+}
+
+function trimZeros(value: number): string {
+  return value.toFixed(2).replace(/\.?0+$/, '');
+}

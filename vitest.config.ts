@@ -7,7 +7,10 @@ export default defineConfig({
   resolve: { alias },
   test: {
     projects: [
-      { resolve: { alias }, test: { name: 'unit', include: ['src/**/*.test.ts', 'tools/**/*.test.ts'], testTimeout: 30_000 } },
+      {
+        resolve: { alias },
+        test: { name: 'unit', include: ['src/**/*.test.ts', 'tools/**/*.test.ts'], testTimeout: 30_000 },
+      },
       { resolve: { alias }, test: { name: 'reference', include: ['reference/**/*.test.ts'], testTimeout: 60_000 } },
     ],
   },

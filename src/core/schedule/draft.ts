@@ -1,4 +1,4 @@
-import { type Indexed, NO_LAG, type Need } from './indexed';
+import { type Indexed, type Need, NO_LAG } from './indexed';
 import type { Random } from './random';
 
 /** A copy of the placed starts and choices, to go back to. */
@@ -98,7 +98,9 @@ export class Draft {
     if (at < this.windowLow(step) || at > this.windowHigh(step)) return false;
     const open = this.completedBy(step);
     const picks = open.map((need) => choice[need.index]!);
-    const allowed = open.every((need, depth) => picks[depth]! >= 0 && this.mayPick(need, picks[depth]!, open, picks, depth));
+    const allowed = open.every(
+      (need, depth) => picks[depth]! >= 0 && this.mayPick(need, picks[depth]!, open, picks, depth),
+    );
     if (!allowed || this.roomBelow(step, open, picks, at, at) !== at) return false;
     this.put(step, at, open, picks);
     return true;
@@ -218,7 +220,8 @@ export class Draft {
   private firstAwake(): number {
     const { p } = this;
     let first = p.problem.serve;
-    for (let k = 0; k < p.n; k++) if (p.awakeOf[k] && this.start[k]! >= 0 && this.start[k]! < first) first = this.start[k]!;
+    for (let k = 0; k < p.n; k++)
+      if (p.awakeOf[k] && this.start[k]! >= 0 && this.start[k]! < first) first = this.start[k]!;
     return first;
   }
 

@@ -105,7 +105,13 @@ export function indexProblem(problem: Problem): IndexResult {
   const needs: Need[] = [];
   const needsOf: Need[][] = problem.steps.map(() => []);
   const needOfChoice = new Map<string, number>();
-  const addNeed = (from: number, to: number, after: number, list: readonly { id: string; cost: number }[], origin: Need['origin']) => {
+  const addNeed = (
+    from: number,
+    to: number,
+    after: number,
+    list: readonly { id: string; cost: number }[],
+    origin: Need['origin'],
+  ) => {
     const need: Need = {
       index: needs.length,
       from,

@@ -169,14 +169,26 @@ function idealStarts(p: Indexed): Int32Array {
   return ideal;
 }
 
-function noisyOrder(p: Indexed, ideal: Int32Array, steps: readonly number[], noise: number, random: Random): Float64Array {
+function noisyOrder(
+  p: Indexed,
+  ideal: Int32Array,
+  steps: readonly number[],
+  noise: number,
+  random: Random,
+): Float64Array {
   const order = new Float64Array(p.n);
   for (const i of steps) order[i] = ideal[i]! + (noise > 0 ? random.next() * noise : 0);
   return order;
 }
 
 /** Inserts the steps, the latest first, ejecting where there is no room; false when the ejections run out. */
-function placeAll(draft: Draft, steps: readonly number[], order: Float64Array, ejections: number, random: Random): boolean {
+function placeAll(
+  draft: Draft,
+  steps: readonly number[],
+  order: Float64Array,
+  ejections: number,
+  random: Random,
+): boolean {
   const waiting = [...steps].sort((a, b) => order[a]! - order[b]! || a - b);
   let left = ejections;
   while (waiting.length > 0) {

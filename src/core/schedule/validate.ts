@@ -127,7 +127,11 @@ function checkDisjoint(unit: string, uses: Use[], faults: string[]): void {
 function checkPools(problem: Problem, startOf: (id: string) => number, faults: string[]): void {
   for (const pool of problem.pools) {
     const users = problem.steps
-      .map((step) => ({ lo: startOf(step.id), hi: startOf(step.id) + step.minutes, amount: step.pools?.[pool.id] ?? 0 }))
+      .map((step) => ({
+        lo: startOf(step.id),
+        hi: startOf(step.id) + step.minutes,
+        amount: step.pools?.[pool.id] ?? 0,
+      }))
       .filter((use) => use.amount > 0 && use.hi > use.lo);
     const moments = new Set([...users.map((use) => use.lo), ...(pool.away ?? []).map(([from]) => from)]);
     for (const moment of moments) {
@@ -149,7 +153,9 @@ function checkStates(problem: Problem, startOf: (id: string) => number, faults: 
         if (a.state?.value === b.state?.value) continue;
         const [first, second] = startOf(a.id) <= startOf(b.id) ? [a, b] : [b, a];
         if (startOf(second.id) < startOf(first.id) + first.minutes + state.change) {
-          faults.push(`State "${state.id}": "${first.id}" and "${second.id}" want different values too close together.`);
+          faults.push(
+            `State "${state.id}": "${first.id}" and "${second.id}" want different values too close together.`,
+          );
         }
       }
     }

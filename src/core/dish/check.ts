@@ -1,0 +1,107 @@
+import type { Dish, Link, Minutes } from './dish';
+
+/** Why something cannot be used: where it stands and a sentence that says what is allowed. */
+export interface Refusal {
+  readonly where: string;
+  readonly sentence: string;
+}
+
+/** What makes a dish unusable, in a cook's words; empty when it is sound. */
+export function checkDish(dish: Dish): readonly Refusal[] {
+  const refusals: Refusal[] = [];
+  const refuse = (where: string, sentence: string) => refusals.push({ where: `${dish.name}, ${where}`, sentence });
+  if (dish.steps.length === 0) refuse('steps', 'A dish needs at least one step.');
+  for (const [list, what] of [
+    [dish.steps, 'step'],
+    [dish.ingredients, 'ingredient'],
+    [dish.vessels, 'vessel'],
+  ] as const) {
+    const seen = new Set<string>();
+    for (const item of list) {
+      if (seen.has(item.id))
+        refuse(`${what} "${item.id}"`, `Two of them share the id "${item.id}"; each needs its own.`);
+      seen.add(item.id);
+    }
+  }
+
+  const steps = new Set(dish.steps.map((step) => step.id));
+  const ingredients = new Set(dish.ingredients.map((item) => item.id));
+  const known = (where: string, id: string) => {
+    if (!steps.has(id)) refuse(where, `There is no step "${id}" in this dish.`);
+    return steps.has(id);
+  };
+  for (const step of dish.steps) {
+    const sentence = minutesFault(step.minutes);
+    if (sentence) refuse(`step "${step.name}", minutes`, sentence);
+    if (step.vessel !== undefined && !dish.vessels.some((use) => use.id === step.vessel)) {
+      refuse(`step "${step.name}", vessel`, `There is no vessel "${step.vessel}" in this dish.`);
+    }
+    for (const id of step.uses) {
+      if (!ingredients.has(id)) refuse(`step "${step.name}", uses`, `There is no ingredient "${id}" in this dish.`);
+    }
+  }
+  for (const link of dish.links) {
+    const where = `link from "${link.from}" to "${link.to}"`;
+    if (link.from === link.to) {
+      refuse(where, `The step "${link.from}" cannot follow itself; name another step.`);
+    } else if (known(where, link.from) && known(where, link.to) && link.max !== null && link.min > link.max) {
+      refuse(where, `The shortest wait (${link.min} min) is longer than the longest (${link.max} min).`);
+    }
+  }
+  for (const use of dish.vessels) {
+    known(`vessel "${use.name}"`, use.from);
+    known(`vessel "${use.name}"`, use.to);
+  }
+  for (const give of dish.gives) known(`gives "${give.name}"`, give.step);
+  for (const take of dish.takes) known(`takes "${take.product}"`, take.step);
+  if (dish.lands) known('landing', dish.lands.step);
+  const { lands } = dish;
+  if (lands && lands.waits.mostMinutes < lands.waits.wellMinutes) {
+    refuse('waiting', 'The most minutes it waits cannot be fewer than the minutes it waits well.');
+  }
+  if (refusals.length === 0) {
+    const circle = findCircle(dish.links);
+    if (circle) refuse('links', `These steps wait for one another in a circle: ${circle.join(', ')}.`);
+  }
+  return refusals;
+}
+
+/** What is wrong with a step's minutes, or null. */
+export function minutesFault({ shortest, likely, longest }: Minutes): string | null {
+  if (![shortest, likely, longest].every((value) => Number.isInteger(value) && value >= 0)) {
+    return 'Minutes are whole numbers from 0 upwards.';
+  }
+  if (shortest > likely || likely > longest) {
+    return `Shortest, likely and longest must rise: ${shortest}, ${likely}, ${longest} do not.`;
+  }
+  return null;
+}
+
+/** A round of steps in which each begins only after the one before has ended. */
+function findCircle(links: readonly Link[]): readonly string[] | null {
+  const next = new Map<string, string[]>();
+  for (const link of links) {
+    if (link.min < 0 || link.at !== 'end' || link.of !== 'start') continue;
+    next.set(link.from, [...(next.get(link.from) ?? []), link.to]);
+  }
+  const state = new Map<string, 'open' | 'closed'>();
+  const path: string[] = [];
+  const visit = (id: string): readonly string[] | null => {
+    if (state.get(id) === 'closed') return null;
+    if (state.get(id) === 'open') return path.slice(path.indexOf(id));
+    state.set(id, 'open');
+    path.push(id);
+    for (const to of next.get(id) ?? []) {
+      const circle = visit(to);
+      if (circle) return circle;
+    }
+    path.pop();
+    state.set(id, 'closed');
+    return null;
+  };
+  for (const id of next.keys()) {
+    const circle = visit(id);
+    if (circle) return circle;
+  }
+  return null;
+}

@@ -1,0 +1,137 @@
+import type { VesselNeed } from '@/core/kitchen/fits';
+import type { ApplianceKind, Heat } from '@/core/kitchen/kitchen';
+import type { Amount } from '@/core/units/amount';
+
+/** How long a step takes: at the shortest, most likely, at the longest; whole minutes. */
+export interface Minutes {
+  readonly shortest: number;
+  readonly likely: number;
+  readonly longest: number;
+}
+
+/** Where a step happens. */
+export type Place =
+  | { readonly at: 'board' }
+  /** `orIn` names an appliance that can do the same, such as a rice cooker. */
+  | { readonly at: 'burner'; readonly heat: Heat; readonly orIn?: ApplianceKind }
+  | { readonly at: 'oven'; readonly celsius: number; readonly shelves: number }
+  | { readonly at: 'appliance'; readonly appliance: ApplianceKind }
+  /** Off the heat: resting, soaking, draining at room temperature. */
+  | { readonly at: 'rest' }
+  | { readonly at: 'cold' };
+
+/** Hands: one such step at a time. Eyes: a look now and then, two or three at once. None: leave it alone. */
+export type Attention = 'hands' | 'eyes' | 'none';
+
+/** How the minutes follow the number of people. */
+export type Growth =
+  | { readonly by: 'nothing' }
+  /** A fifth is getting started, the rest grows with the people: chopping, layering. */
+  | { readonly by: 'people' }
+  /** Whole batches, one after another: browning, flatbreads. The minutes are those of one batch. */
+  | { readonly by: 'batches'; readonly servingsPerBatch: number };
+
+export interface Step {
+  readonly id: string;
+  /** A word or two for the score: "toast". */
+  readonly name: string;
+  /** The instruction in full. */
+  readonly says: string;
+  readonly minutes: Minutes;
+  readonly grows: Growth;
+  readonly attention: Attention;
+  /** Who may do a hands-on step: a helper works at the board only. */
+  readonly by: 'cook' | 'anyone';
+  /** Minutes between looks at a step that wants eyes. */
+  readonly lookEvery?: number;
+  readonly place: Place;
+  /** The vessel use it happens in. */
+  readonly vessel?: string;
+  readonly doneWhen: string;
+  readonly cautions: readonly string[];
+  /** Ids of the ingredients that go in here. */
+  readonly uses: readonly string[];
+  /** May stand hours or a day before the rest, and does not count towards the evening at the stove. */
+  readonly ahead?: boolean;
+  /** Begins this many days before the table. */
+  readonly daysBefore?: number;
+}
+
+export type Edge = 'start' | 'end';
+
+/** `min` to `max` minutes (null: any) lie between an edge of one step and an edge of another. */
+export interface Link {
+  readonly from: string;
+  readonly at: Edge;
+  readonly to: string;
+  readonly of: Edge;
+  readonly min: number;
+  readonly max: number | null;
+  /** Waiting longer than this is allowed but a pity. */
+  readonly rather?: number;
+}
+
+/** A vessel kept from the start of one step to the end of another, then washed. */
+export interface VesselUse {
+  readonly id: string;
+  readonly name: string;
+  readonly need: VesselNeed;
+  /** Whether the litres grow with the people. */
+  readonly grows: boolean;
+  readonly from: string;
+  readonly to: string;
+  readonly washMinutes: number;
+}
+
+/** Something this dish makes that another takes: a strained stock. */
+export interface Gives {
+  readonly product: string;
+  readonly name: string;
+  readonly step: string;
+  readonly amount: Amount;
+}
+
+/** Something taken from another dish of the meal, at the start of a step. */
+export interface Takes {
+  readonly product: string;
+  readonly step: string;
+  readonly amount: Amount;
+  /** Longest wait between the other dish giving it and this step taking it; null: any. */
+  readonly withinMinutes: number | null;
+  /** What to use when no dish of the meal gives it. */
+  readonly otherwise: string;
+}
+
+/** How the finished dish waits: well for a while, then worse, and not beyond the most. */
+export interface Waits {
+  readonly wellMinutes: number;
+  readonly mostMinutes: number;
+  readonly how: string;
+  readonly served: 'hot' | 'warm' | 'cold';
+}
+
+export interface Ingredient {
+  readonly id: string;
+  readonly name: string;
+  readonly amount: Amount;
+  /** How it is cut or readied: "thinly sliced". */
+  readonly cut?: string;
+  /** Some things do not grow with the people: a bay leaf, the oil in the pan. */
+  readonly grows: boolean;
+  readonly allergens: readonly string[];
+}
+
+export interface Dish {
+  readonly id: string;
+  readonly name: string;
+  readonly servings: number;
+  readonly ingredients: readonly Ingredient[];
+  readonly steps: readonly Step[];
+  readonly links: readonly Link[];
+  readonly vessels: readonly VesselUse[];
+  readonly gives: readonly Gives[];
+  readonly takes: readonly Takes[];
+  /** The step at whose end the dish is ready for the table; null for a part, such as a stock. */
+  readonly lands: { readonly step: string; readonly waits: Waits } | null;
+  readonly note?: string;
+}

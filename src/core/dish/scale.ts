@@ -1,0 +1,58 @@
+import { type Amount, scaleAmount } from '@/core/units/amount';
+import type { Dish, Growth, Ingredient, Minutes, VesselUse } from './dish';
+
+/** Share of a growing step that does not grow: getting out the board, the first cut. Common practice, no source. */
+const FIXED_SHARE = 0.2;
+
+/** Minutes of a step for a number of people, each rounded up to a whole minute, at least 1. */
+export function scaleMinutes(minutes: Minutes, grows: Growth, servings: number, people: number): Minutes {
+  const factor = minutesFactor(grows, servings, people);
+  const scale = (value: number) => (value === 0 ? 0 : Math.max(1, Math.round(value * factor)));
+  return { shortest: scale(minutes.shortest), likely: scale(minutes.likely), longest: scale(minutes.longest) };
+}
+
+function minutesFactor(grows: Growth, servings: number, people: number): number {
+  switch (grows.by) {
+    case 'nothing':
+      return 1;
+    case 'people':
+      return FIXED_SHARE + (1 - FIXED_SHARE) * (people / servings);
+    case 'batches':
+      return batches(grows.servingsPerBatch, people);
+  }
+}
+
+/** How many batches feed the people. */
+export function batches(servingsPerBatch: number, people: number): number {
+  return Math.max(1, Math.ceil(people / servingsPerBatch - 1e-9));
+}
+
+export function ingredientAmount(ingredient: Ingredient, servings: number, people: number): Amount {
+  return ingredient.grows ? scaleAmount(ingredient.amount, people / servings) : ingredient.amount;
+}
+
+/** Litres wanted of a vessel for a number of people. */
+export function vesselLitres(use: VesselUse, servings: number, people: number): number {
+  return use.grows ? (use.need.litres * people) / servings : use.need.litres;
+}
+
+/** Amounts, minutes and vessels of a whole dish, rewritten for a number of people. */
+export function scaleDish(dish: Dish, people: number): Dish {
+  if (people === dish.servings) return dish;
+  return {
+    ...dish,
+    servings: people,
+    ingredients: dish.ingredients.map((item) => ({ ...item, amount: ingredientAmount(item, dish.servings, people) })),
+    steps: dish.steps.map((step) => ({
+      ...step,
+      minutes: scaleMinutes(step.minutes, step.grows, dish.servings, people),
+      grows: { by: 'nothing' },
+    })),
+    vessels: dish.vessels.map((use) => ({
+      ...use,
+      need: { ...use.need, litres: vesselLitres(use, dish.servings, people) },
+    })),
+    gives: dish.gives.map((give) => ({ ...give, amount: scaleAmount(give.amount, people / dish.servings) })),
+    takes: dish.takes.map((take) => ({ ...take, amount: scaleAmount(take.amount, people / dish.servings) })),
+  };
+}

@@ -1,0 +1,80 @@
+import type Joi from 'joi';
+
+/** What was read, or one sentence that says which field is wrong, what was found and what is allowed. */
+export type Parsed<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly sentence: string };
+
+/** Parses JSON text; a broken file is told with the place where it breaks. */
+export function parseJson(text: string, what: string): Parsed<unknown> {
+  try {
+    return { ok: true, value: JSON.parse(text) };
+  } catch (error) {
+    const detail = error instanceof Error ? error.message : '';
+    return { ok: false, sentence: `This ${what} cannot be read: it is not whole JSON (${detail}).` };
+  }
+}
+
+/** Checks a value against a shape; the first fault becomes a sentence. */
+export function check<T>(schema: Joi.Schema<T>, value: unknown): Parsed<T> {
+  const { error, value: clean } = schema.validate(value, { abortEarly: true, convert: false });
+  if (!error) return { ok: true, value: clean as T };
+  const detail = error.details[0]!;
+  return { ok: false, sentence: `${place(detail.path, value)}: ${rule(detail)}` };
+}
+
+/** "dishes, Roast roots, steps, cut, minutes, likely": positions in lists are replaced by the item's own name or id. */
+function place(path: readonly (string | number)[], root: unknown): string {
+  if (path.length === 0) return 'The whole file';
+  let at = root;
+  const words: string[] = [];
+  for (const key of path) {
+    at = (at as Record<string | number, unknown> | undefined)?.[key];
+    if (typeof key === 'string') {
+      words.push(key);
+      continue;
+    }
+    const named = at as { id?: unknown; name?: unknown; step?: unknown } | undefined;
+    const name = named && typeof named === 'object' ? (named.id ?? named.name ?? named.step) : undefined;
+    words.push(typeof name === 'string' ? `"${name}"` : `number ${key + 1}`);
+  }
+  return words.join(', ');
+}
+
+function rule({ type, context, message }: Joi.ValidationErrorItem): string {
+  const found = context && 'value' in context ? `; found ${shown(context['value'])}` : '';
+  switch (type) {
+    case 'any.required':
+      return 'this is missing.';
+    case 'any.only':
+      return `this must be ${(context?.['valids'] as unknown[]).map((each) => JSON.stringify(each)).join(' or ')}${found}.`;
+    case 'object.unknown':
+      return 'there is no such field in this format.';
+    case 'number.base':
+    case 'number.integer':
+      return `this must be a whole number${found}.`;
+    case 'number.min':
+      return `this must be ${context?.['limit']} or more${found}.`;
+    case 'number.max':
+      return `this must be ${context?.['limit']} or less${found}.`;
+    case 'string.empty':
+      return 'this must not be empty.';
+    case 'array.min':
+      return `this needs at least ${context?.['limit']}.`;
+    case 'array.max':
+      return `this may hold ${context?.['limit']} at most.`;
+    case 'array.base':
+      return `this must be a list${found}.`;
+    case 'object.base':
+      return `this must be a record${found}.`;
+    case 'string.base':
+      return `this must be a text${found}.`;
+    case 'string.pattern.name':
+      return `this must be ${context?.['name']}${found}.`;
+    default:
+      return `${message.replace(/^"[^"]*" /, 'this ')}${found}.`;
+  }
+}
+
+function shown(value: unknown): string {
+  const text = JSON.stringify(value) ?? String(value);
+  return text.length > 40 ? `${text.slice(0, 37)}…` : text;
+}

@@ -1,0 +1,107 @@
+import { checkDish, type Refusal } from '@/core/dish/check';
+import type { Dish } from '@/core/dish/dish';
+import { scaleDish } from '@/core/dish/scale';
+import { fittingVessels, nearestVessel } from '@/core/kitchen/fits';
+import { type Kitchen, printClock } from '@/core/kitchen/kitchen';
+import type { Meal } from './meal';
+import { burnersFor } from './resources';
+
+export const MOST_PEOPLE = 200;
+export const MOST_DISHES = 60;
+
+/** Everything that makes a meal impossible to plan at all, in a cook's words; empty when it can be tried. */
+export function checkMeal(meal: Meal): readonly Refusal[] {
+  const refusals: Refusal[] = [];
+  if (!Number.isInteger(meal.people) || meal.people < 1 || meal.people > MOST_PEOPLE) {
+    refusals.push({
+      where: 'people',
+      sentence: `People at the table must be a whole number from 1 to ${MOST_PEOPLE}.`,
+    });
+    return refusals;
+  }
+  if (meal.dishes.length === 0) {
+    return [{ where: 'dishes', sentence: 'Choose at least one dish; then there is something to plan.' }];
+  }
+  if (meal.dishes.length > MOST_DISHES) {
+    return [
+      { where: 'dishes', sentence: `A meal holds up to ${MOST_DISHES} dishes; this one has ${meal.dishes.length}.` },
+    ];
+  }
+  refusals.push(...checkKitchen(meal.kitchen));
+  const ids = new Set<string>();
+  for (const dish of meal.dishes) {
+    if (ids.has(dish.id)) {
+      refusals.push({ where: dish.name, sentence: `Two dishes share the id "${dish.id}"; each needs its own.` });
+    }
+    ids.add(dish.id);
+    const faults = checkDish(dish);
+    refusals.push(...faults);
+    if (faults.length === 0) refusals.push(...checkDishInKitchen(scaleDish(dish, meal.people), meal.kitchen));
+  }
+  return refusals;
+}
+
+/** What is wrong with a kitchen by itself. */
+export function checkKitchen(kitchen: Kitchen): readonly Refusal[] {
+  const refusals: Refusal[] = [];
+  if (!kitchen.people.some((person) => person.role === 'cook')) {
+    refusals.push({ where: 'people in the kitchen', sentence: 'Someone must cook: make at least one person a cook.' });
+  }
+  for (const person of kitchen.people) {
+    if (person.from >= person.until) {
+      refusals.push({
+        where: `${person.name}, hours`,
+        sentence: `${person.name} is there from ${person.from} until ${person.until}; the first must come before the second.`,
+      });
+    }
+  }
+  return refusals;
+}
+
+function checkDishInKitchen(dish: Dish, kitchen: Kitchen): readonly Refusal[] {
+  const refusals: Refusal[] = [];
+  for (const use of dish.vessels) {
+    if (fittingVessels(kitchen, use.need).length > 0) continue;
+    const nearest = nearestVessel(kitchen, use.need);
+    const litres = Math.ceil(use.need.litres * 10) / 10;
+    const wish = `${use.need.kinds.join(' or ')} of ${litres} l${use.need.widthCm > 0 ? ` and ${use.need.widthCm} cm across` : ''}`;
+    refusals.push({
+      where: `${dish.name}, ${use.name}`,
+      sentence: `${dish.name} for ${dish.servings} needs a ${wish}; ${
+        nearest
+          ? `the largest here is the ${nearest.name} with ${nearest.litres} l and ${nearest.widthCm} cm`
+          : 'there is none in this kitchen'
+      }. Borrow a larger one, cook for fewer, or take the dish out.`,
+    });
+  }
+  for (const step of dish.steps) {
+    const { place } = step;
+    const where = `${dish.name}, ${step.name}`;
+    if (place.at === 'burner' && burnersFor(kitchen, place).length === 0) {
+      refusals.push({
+        where,
+        sentence: `"${step.name}" wants ${place.heat} heat, and no burner here gives it. Add a burner in the kitchen, or leave the dish out.`,
+      });
+    }
+    if (place.at === 'oven' && !kitchen.ovens.some((oven) => oven.shelves >= place.shelves)) {
+      refusals.push({
+        where,
+        sentence: `"${step.name}" wants an oven with ${place.shelves} free ${place.shelves === 1 ? 'shelf' : 'shelves'}, and this kitchen has none.`,
+      });
+    }
+    if (place.at === 'appliance' && !kitchen.appliances.some((item) => item.kind === place.appliance)) {
+      refusals.push({ where, sentence: `"${step.name}" wants a ${place.appliance}, and this kitchen has none.` });
+    }
+  }
+  return refusals;
+}
+
+/** A sentence when the hour of the table has gone by already, or null. `minutesToTable` may be negative. */
+export function hourPast(meal: Meal, minutesToTable: number): Refusal | null {
+  if (minutesToTable > 0) return null;
+  const now = printClock(Number(meal.hour.slice(0, 2)) * 60 + Number(meal.hour.slice(3)) - minutesToTable);
+  return {
+    where: 'hour',
+    sentence: `The table at ${meal.hour} on ${meal.day} has gone by (it is ${now} by that clock). Choose a later hour or another day.`,
+  };
+}

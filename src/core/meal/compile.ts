@@ -1,0 +1,497 @@
+import type { Refusal } from '@/core/dish/check';
+import type { Dish, Link, VesselUse } from '@/core/dish/dish';
+import { clockMinutes } from '@/core/kitchen/kitchen';
+import { indexProblem, NO_LAG } from '@/core/schedule/indexed';
+import type { Alternative, Choice, Hold, Problem, ProblemLink, ProblemStep, ReadyRow } from '@/core/schedule/problem';
+import { checkMeal } from './check';
+import type { Meal } from './meal';
+import { type Part, partsOf, stepKey } from './parts';
+import type { KnownPlan, Progress } from './progress';
+import {
+  appliancesOf,
+  burnersFor,
+  EYES,
+  HANDS,
+  ovenSettings,
+  peopleFor,
+  poolsOf,
+  readUnit,
+  shelvesOf,
+  unitId,
+  unitsOf,
+  vesselsFor,
+} from './resources';
+
+/** The weights of a plan, in cost a minute. Common practice, no source: late is far worse than waiting. */
+const COST = {
+  late: 50,
+  early: 2,
+  spoiling: 20,
+  longWait: 1,
+  awake: 1,
+  missedLag: 20,
+  moved: 2,
+  otherUnit: 4,
+} as const;
+
+/** Waiting between steps that nobody minds: prepared food on the board, food between two heats. */
+const RATHER_WITHIN = { prepared: 45, cooking: 10 } as const;
+
+/** Longest time between a warm oven and the food going in, and between two batches or sittings of one step. */
+const OVEN_WAITS = 10;
+const BETWEEN_PARTS = 8;
+
+const MINUTES_AFTER_TABLE = 90;
+
+/** Work of an earlier day is done in its evening, from 16:00. */
+const EVENING_FROM = 16 * 60;
+
+/** What a step of the problem is, for reading the solution back. */
+export type Entry =
+  | { readonly kind: 'part'; readonly part: Part }
+  | {
+      readonly kind: 'warm';
+      readonly dish: Dish;
+      readonly oven: string;
+      readonly celsius: number;
+      readonly minutes: number;
+    }
+  | { readonly kind: 'present' };
+
+export interface Compiled {
+  readonly ok: true;
+  readonly problem: Problem;
+  /** Minute 0 of the problem in minutes relative to the table (negative before it). */
+  readonly origin: number;
+  readonly entries: ReadonlyMap<string, Entry>;
+  readonly dishes: readonly Dish[];
+}
+
+export type CompileResult = Compiled | { readonly ok: false; readonly refusals: readonly Refusal[] };
+
+export interface CompileOptions {
+  /** Nothing starts before this minute relative to the table: the present, when the meal is near. */
+  readonly notBefore?: number;
+  /** In mid-meal: what is done and running, and the plan that the cook knows. Implies `notBefore`. */
+  readonly progress?: Progress;
+  readonly known?: KnownPlan;
+}
+
+const PRESENT = '(present)';
+
+/** Key of the step that warms the oven for a dish's oven step. */
+export function warmKey(dish: string, step: string): string {
+  return `${dish}/${step}~warm`;
+}
+
+/**
+ * Turns a meal into a scheduling problem. In mid-meal (`progress`) the present is minute 0, what is done is gone, what runs
+ * is fixed, and every step to come is drawn towards its old place.
+ */
+export function compile(meal: Meal, options: CompileOptions = {}): CompileResult {
+  const refusals = checkMeal(meal);
+  if (refusals.length > 0) return { ok: false, refusals };
+  const { dishes, parts } = partsOf(meal);
+  const settings = ovenSettings(meal.kitchen, dishes);
+  const draft = new Compilation(meal, options, dishes, parts);
+  for (const dish of dishes) {
+    for (const step of dish.steps) draft.addStep(dish, step.id, settings);
+  }
+  for (const dish of dishes) draft.addDish(dish);
+  draft.addWarmUps(settings);
+  return draft.finish();
+}
+
+/** One compilation under way: collects the rows of the problem. */
+class Compilation {
+  private readonly steps: ProblemStep[] = [];
+  private readonly links: ProblemLink[] = [];
+  private readonly holds: Hold[] = [];
+  private readonly ready: ReadyRow[] = [];
+  private readonly forbid: (readonly [Choice, Choice])[] = [];
+  private readonly entries = new Map<string, Entry>();
+  private readonly breaths: { readonly hold: number; readonly part: Part }[] = [];
+  private readonly away: { readonly unit: string; readonly until: number }[] = [];
+  private readonly earliest = new Map<string, number>();
+  private readonly origin: number;
+  private readonly horizon: number;
+
+  constructor(
+    private readonly meal: Meal,
+    private readonly options: CompileOptions,
+    private readonly dishes: readonly Dish[],
+    private readonly parts: ReadonlyMap<string, readonly Part[]>,
+  ) {
+    const lead = this.lead();
+    const present = options.progress?.now ?? options.notBefore;
+    this.origin = present === undefined ? -lead : options.progress ? present : Math.max(-lead, present);
+    const shortage = Math.max(0, lead + this.origin);
+    this.horizon = -this.origin + MINUTES_AFTER_TABLE + shortage;
+  }
+
+  /** How long before the table work may begin: the longest dish, the hands-on sum, and room to arrange them. */
+  private lead(): number {
+    let longest = 0;
+    let hands = 0;
+    for (const dish of this.dishes) {
+      let sum = 0;
+      for (const step of dish.steps) {
+        const list = this.parts.get(stepKey(dish.id, step.id))!;
+        const minutes = list.reduce((total, part) => total + part.minutes.likely + part.breath, 0);
+        sum += minutes;
+        if (step.attention === 'hands') hands += minutes;
+      }
+      for (const link of dish.links) sum += Math.max(0, link.min);
+      longest = Math.max(longest, sum);
+    }
+    const eves = this.dishes.flatMap((dish) => dish.steps.map((step) => step.daysBefore ?? 0));
+    const daysBefore = Math.max(0, ...eves);
+    const sinceEve = daysBefore > 0 ? clockMinutes(this.meal.hour) + daysBefore * 1440 - EVENING_FROM : 0;
+    // Whoever sleeps in between needs the evening before; the search stays small for a meal of one afternoon.
+    const lead = longest + hands / this.meal.kitchen.people.length;
+    const least = longest > 480 ? lead + 660 : Math.max(240, lead * 1.25);
+    return Math.ceil(Math.max(sinceEve, least) / 30) * 30;
+  }
+
+  private get progress(): Progress | undefined {
+    return this.options.progress;
+  }
+
+  private isDone(key: string): boolean {
+    return this.progress?.done.has(key) === true;
+  }
+
+  private isRunning(key: string): boolean {
+    return this.progress?.running.has(key) === true;
+  }
+
+  private partsOf(dish: string, step: string): readonly Part[] {
+    return this.parts.get(stepKey(dish, step))!;
+  }
+
+  /** The needs and pools of a step's parts, holds on people, and the links between the parts. */
+  addStep(dish: Dish, id: string, settings: ReadonlyMap<number, { oven: string; celsius: number }>): void {
+    const list = this.partsOf(dish.id, id);
+    for (const part of list) {
+      this.entries.set(part.key, { kind: 'part', part });
+      if (this.isDone(part.key)) continue;
+      const { step } = part;
+      const running = this.progress?.running.get(part.key);
+      const minutes = running ? Math.max(1, running.end - this.origin) : part.minutes.likely;
+      const pools: Record<string, number> = {};
+      if (step.attention === 'hands' && !step.ahead) pools[HANDS] = 1;
+      if (step.attention === 'eyes') pools[EYES] = 1;
+      const setting = step.place.at === 'oven' ? settings.get(step.place.celsius) : undefined;
+      if (step.place.at === 'oven' && setting) pools[shelvesOf(setting.oven)] = step.place.shelves;
+      const alternatives = this.alternativesOf(part);
+      this.steps.push({
+        id: part.key,
+        minutes,
+        ...(running ? { earliest: 0, latest: 0 } : this.dayBounds(part)),
+        ...(alternatives.length > 0 ? { units: [this.asKnown(part.key, 0, alternatives)] } : {}),
+        pools,
+        ...(setting ? { state: { id: setting.oven, value: setting.celsius } } : {}),
+        spread: running
+          ? [minutes, minutes + Math.max(0, part.minutes.longest - part.minutes.likely)]
+          : [part.minutes.shortest, part.minutes.longest],
+      });
+      if (step.attention === 'hands') this.addPerson(part);
+      if (!running) this.keepNear(part.key);
+    }
+    for (const [index, part] of list.entries()) {
+      const next = list[index + 1];
+      if (!next) continue;
+      const room = part.step.attention === 'hands' ? Math.max(BETWEEN_PARTS, part.breath) : 0;
+      this.addLink(part.key, next.key, {
+        from: id,
+        at: 'end',
+        to: id,
+        of: 'start',
+        min: 0,
+        max: room,
+        rather: part.breath,
+      });
+    }
+  }
+
+  /** A step of an earlier day starts on that day. */
+  private dayBounds(part: Part): { earliest?: number; latest?: number } {
+    const { daysBefore } = part.step;
+    if (daysBefore === undefined) return {};
+    const midnight = -clockMinutes(this.meal.hour) - daysBefore * 1440 - this.origin;
+    // When that day is gone already, the sooner the better: no bound at all.
+    if (midnight + 1439 < 0) return {};
+    return { earliest: Math.max(0, midnight), latest: midnight + 1439 };
+  }
+
+  private alternativesOf(part: Part): readonly Alternative[] {
+    const { place } = part.step;
+    if (place.at === 'burner') return burnersFor(this.meal.kitchen, place);
+    if (place.at === 'appliance') return appliancesOf(this.meal.kitchen, place.appliance);
+    return [];
+  }
+
+  /** While it runs a step keeps its unit; before, another unit than the known one costs a little. */
+  private asKnown(key: string, need: number, list: readonly Alternative[]): readonly Alternative[] {
+    const unit = this.options.known?.places.get(key)?.units[need];
+    return this.keepUnit(unit, this.isRunning(key), list);
+  }
+
+  private keepUnit(unit: string | undefined, fixed: boolean, list: readonly Alternative[]): readonly Alternative[] {
+    if (unit === undefined || !list.some((alternative) => alternative.id === unit)) return list;
+    if (fixed) return list.filter((alternative) => alternative.id === unit);
+    if (!this.progress) return list;
+    return list.map((alternative) =>
+      alternative.id === unit ? alternative : { ...alternative, cost: alternative.cost + COST.otherUnit },
+    );
+  }
+
+  private keepNear(key: string): void {
+    const place = this.options.known?.places.get(key);
+    if (!place || !this.progress) return;
+    this.ready.push({ step: key, by: place.end - this.origin, hold: 0, early: COST.moved, late: COST.moved });
+  }
+
+  private addPerson(part: Part): void {
+    const hold = holdOfPerson(part.key);
+    const list = this.keepUnit(
+      this.options.known?.holds.get(hold),
+      this.isRunning(part.key),
+      peopleFor(this.meal.kitchen, part.step.by),
+    );
+    this.breaths.push({ hold: this.holds.length, part });
+    this.holds.push({ id: hold, from: part.key, to: part.key, after: part.breath, units: list });
+  }
+
+  /** Links, vessels, landing and hand-over of one dish. */
+  addDish(dish: Dish): void {
+    for (const link of dish.links) {
+      const from = this.partsOf(dish.id, link.from);
+      const to = this.partsOf(dish.id, link.to);
+      this.addLink(edgePart(from, link.at), edgePart(to, link.of), { ...link, rather: this.rather(dish, link) });
+    }
+    for (const use of dish.vessels) this.addVessel(dish, use);
+    for (const take of dish.takes) {
+      const giver = this.dishes.find((other) => other.gives.some((give) => give.product === take.product));
+      const give = giver?.gives.find((each) => each.product === take.product);
+      if (!giver || !give || giver.id === dish.id) continue;
+      const from = this.partsOf(giver.id, give.step).at(-1)!.key;
+      const to = this.partsOf(dish.id, take.step)[0]!.key;
+      this.addLink(from, to, {
+        from,
+        at: 'end',
+        to,
+        of: 'start',
+        min: 0,
+        max: take.withinMinutes,
+        rather: RATHER_WITHIN.cooking,
+      });
+    }
+    if (dish.lands) this.addLanding(this.partsOf(dish.id, dish.lands.step).at(-1)!.key, dish.lands.waits);
+  }
+
+  private addLanding(key: string, waits: { readonly wellMinutes: number; readonly mostMinutes: number }): void {
+    if (this.isDone(key)) return;
+    const by = -this.origin;
+    this.ready.push({ step: key, by, hold: waits.wellMinutes, early: COST.early, late: COST.late });
+    this.ready.push({ step: key, by, hold: waits.mostMinutes, early: COST.spoiling, late: 0 });
+  }
+
+  private rather(dish: Dish, link: Link): number {
+    if (link.rather !== undefined) return link.rather;
+    const from = dish.steps.find((step) => step.id === link.from)!;
+    const gentle = from.place.at === 'board' || from.place.at === 'rest' || from.place.at === 'cold';
+    return link.min + (gentle ? RATHER_WITHIN.prepared : RATHER_WITHIN.cooking);
+  }
+
+  /** A link between two planned steps; towards what is done or running it becomes a bound or a wish. */
+  private addLink(from: string, to: string, link: Link): void {
+    if (this.isDone(to) || this.isRunning(to)) return;
+    const past = this.progress?.done.get(from) ?? (link.at === 'start' ? this.progress?.running.get(from) : undefined);
+    if (past) {
+      const at = (link.at === 'end' ? past.end : past.start) - this.origin;
+      const toMinutes = this.steps.find((step) => step.id === to)?.minutes ?? 0;
+      const offset = link.of === 'end' ? toMinutes : 0;
+      this.earliest.set(to, Math.max(this.earliest.get(to) ?? 0, at + link.min - offset));
+      if (link.max !== null) {
+        const by = at + link.max - offset + toMinutes;
+        this.ready.push({ step: to, by: Math.max(0, by), hold: 0, early: 0, late: COST.missedLag });
+      }
+      return;
+    }
+    const fromAhead = this.entryStep(from)?.ahead === true;
+    this.links.push({
+      from,
+      at: link.at,
+      to,
+      of: link.of,
+      min: link.min,
+      ...(link.max !== null ? { max: link.max } : {}),
+      ...(link.rather !== undefined && !fromAhead && (link.max === null || link.max > link.rather)
+        ? { soft: { after: link.rather, cost: COST.longWait } }
+        : {}),
+    });
+  }
+
+  private entryStep(key: string) {
+    const entry = this.entries.get(key);
+    return entry?.kind === 'part' ? entry.part.step : undefined;
+  }
+
+  private addVessel(dish: Dish, use: VesselUse): void {
+    const first = this.partsOf(dish.id, use.from)[0]!.key;
+    const last = this.partsOf(dish.id, use.to).at(-1)!.key;
+    const id = holdOfVessel(dish.id, use.id);
+    const known = this.options.known?.holds.get(id);
+    const lastDone = this.progress?.done.get(last);
+    if (lastDone) {
+      if (known !== undefined) this.away.push({ unit: known, until: lastDone.end + use.washMinutes - this.origin });
+      return;
+    }
+    const begun = this.isDone(first);
+    const list = this.keepUnit(known, begun || this.isRunning(first), vesselsFor(this.meal.kitchen, use.need));
+    this.holds.push({ id, from: begun ? PRESENT : first, to: last, after: use.washMinutes, units: list });
+    for (const step of dish.steps) {
+      if (step.vessel !== use.id || step.place.at !== 'burner') continue;
+      for (const part of this.partsOf(dish.id, step.id)) this.forbidTooWide(id, list, part);
+    }
+  }
+
+  private forbidTooWide(hold: string, vessels: readonly Alternative[], part: Part): void {
+    if (this.isDone(part.key) || this.isRunning(part.key)) return;
+    for (const burner of this.meal.kitchen.burners) {
+      const unit = unitId('burner', burner.id);
+      if (!this.alternativesOf(part).some((alternative) => alternative.id === unit)) continue;
+      for (const alternative of vessels) {
+        const vessel = this.meal.kitchen.vessels.find((each) => each.id === readUnit(alternative.id).id);
+        if (vessel && vessel.widthCm > burner.widestCm) {
+          this.forbid.push([
+            { hold, unit: alternative.id },
+            { step: part.key, need: 0, unit },
+          ]);
+        }
+      }
+    }
+  }
+
+  /** Before a dish goes into the oven the oven warms: a step that wants the setting but no shelf. */
+  addWarmUps(settings: ReadonlyMap<number, { oven: string; celsius: number }>): void {
+    for (const dish of this.dishes) {
+      for (const step of dish.steps) {
+        if (step.place.at !== 'oven') continue;
+        const setting = settings.get(step.place.celsius)!;
+        const follows = dish.links.some((link) => {
+          const before = dish.steps.find((each) => each.id === link.from)!;
+          const same = before.place.at === 'oven' && settings.get(before.place.celsius) === setting;
+          return link.to === step.id && same && link.max !== null && link.max <= OVEN_WAITS;
+        });
+        if (follows) continue;
+        const first = this.partsOf(dish.id, step.id)[0]!.key;
+        const oven = this.meal.kitchen.ovens.find((each) => each.id === setting.oven)!;
+        const key = warmKey(dish.id, step.id);
+        this.entries.set(key, {
+          kind: 'warm',
+          dish,
+          oven: oven.id,
+          celsius: setting.celsius,
+          minutes: oven.warmUpMinutes,
+        });
+        if (this.isDone(first) || this.isRunning(first) || this.isDone(key)) continue;
+        const running = this.progress?.running.get(key);
+        this.steps.push({
+          id: key,
+          minutes: running ? Math.max(1, running.end - this.origin) : oven.warmUpMinutes,
+          ...(running ? { earliest: 0, latest: 0 } : {}),
+          state: { id: setting.oven, value: setting.celsius },
+        });
+        if (!running) this.keepNear(key);
+        const link: Link = {
+          from: key,
+          at: 'end',
+          to: first,
+          of: 'start',
+          min: 0,
+          max: running ? null : OVEN_WAITS,
+          rather: 2,
+        };
+        this.addLink(key, first, link);
+      }
+    }
+  }
+
+  finish(): CompileResult {
+    const { kitchen } = this.meal;
+    const clockAtZero = clockMinutes(this.meal.hour) + this.origin;
+    if (this.holds.some((hold) => hold.from === PRESENT)) {
+      this.entries.set(PRESENT, { kind: 'present' });
+      this.steps.push({ id: PRESENT, minutes: 0, earliest: 0, latest: 0 });
+    }
+    const steps = this.steps.map((step) => {
+      const earliest = this.earliest.get(step.id);
+      return earliest !== undefined && earliest > 0 ? { ...step, earliest } : step;
+    });
+    const units = unitsOf(kitchen, clockAtZero, this.horizon).map((unit) => {
+      const busy = this.away.filter((each) => each.unit === unit.id && each.until > 0);
+      return busy.length > 0
+        ? { ...unit, away: [...(unit.away ?? []), ...busy.map((each) => [0, each.until] as const)] }
+        : unit;
+    });
+    const problem: Problem = {
+      format: 'warm-cadence/problem',
+      version: 1,
+      horizon: this.horizon,
+      serve: Math.max(0, -this.origin),
+      units,
+      pools: poolsOf(kitchen, clockAtZero, this.horizon),
+      states: kitchen.ovens.map((oven) => ({ id: oven.id, change: 0 })),
+      steps,
+      holds: this.holds,
+      links: this.links,
+      ready: this.ready,
+      ...(this.progress ? {} : { awake: { pool: HANDS, cost: COST.awake } }),
+      forbid: this.forbid,
+    };
+    return {
+      ok: true,
+      problem: { ...problem, holds: this.fitBreaths(problem) },
+      origin: this.origin,
+      entries: this.entries,
+      dishes: this.dishes,
+    };
+  }
+
+  /** A breath gives way where the dish leaves no time for it: the stock must follow the toasting at once. */
+  private fitBreaths(problem: Problem): readonly Hold[] {
+    const result = indexProblem({ ...problem, holds: [], forbid: [] });
+    if (!result.ok) return this.holds;
+    const { lag, n } = result.indexed;
+    const at = new Map(problem.steps.map((step, index) => [step.id, index]));
+    const hands = this.breaths.map(({ part }) => at.get(part.key)!);
+    const holds = [...this.holds];
+    for (const { hold, part } of this.breaths) {
+      const i = at.get(part.key)!;
+      const minutes = problem.steps[i]!.minutes;
+      let breath = part.breath;
+      for (const j of hands) {
+        const most = lag[j * n + i]!;
+        if (j === i || most <= NO_LAG) continue;
+        const gap = -most - minutes;
+        if (gap >= 0) breath = Math.min(breath, gap);
+      }
+      holds[hold] = { ...holds[hold]!, after: breath };
+    }
+    return holds;
+  }
+}
+
+function edgePart(list: readonly Part[], edge: 'start' | 'end'): string {
+  return (edge === 'end' ? list[list.length - 1]! : list[0]!).key;
+}
+
+export function holdOfPerson(key: string): string {
+  return `who ${key}`;
+}
+
+export function holdOfVessel(dish: string, use: string): string {
+  return `vessel ${dish}/${use}`;
+}

@@ -1,0 +1,75 @@
+import type { Dish, Minutes, Step } from '@/core/dish/dish';
+import { batches, scaleDish, scaleMinutes } from '@/core/dish/scale';
+import type { Meal } from './meal';
+import { breathAfter, padHands } from './pace';
+
+/** Board work longer than this is cut into sittings of about this many minutes, so that one can breathe between. */
+const LONGEST_SITTING = 25;
+
+/** A step as it is planned: whole, or one batch or sitting of several. Minutes are scaled and padded. */
+export interface Part {
+  /** `dish/step`, with `.2` for the second of several parts. */
+  readonly key: string;
+  readonly dish: Dish;
+  readonly step: Step;
+  readonly minutes: Minutes;
+  readonly part: number;
+  readonly parts: number;
+  /** Free minutes wanted after it; 0 where no hands are needed. */
+  readonly breath: number;
+}
+
+/** The dishes of a meal for its people, and every step cut into its parts. */
+export function partsOf(meal: Meal): {
+  readonly dishes: readonly Dish[];
+  readonly parts: ReadonlyMap<string, readonly Part[]>;
+} {
+  const dishes: Dish[] = [];
+  const parts = new Map<string, readonly Part[]>();
+  for (const written of meal.dishes) {
+    const dish = scaleDish(written, meal.people);
+    dishes.push(dish);
+    for (const step of written.steps) {
+      const scaled = dish.steps.find((candidate) => candidate.id === step.id)!;
+      parts.set(stepKey(dish.id, step.id), cut(meal, written, dish, step, scaled));
+    }
+  }
+  return { dishes, parts };
+}
+
+export function stepKey(dish: string, step: string): string {
+  return `${dish}/${step}`;
+}
+
+function cut(meal: Meal, written: Dish, dish: Dish, step: Step, scaled: Step): readonly Part[] {
+  const key = stepKey(dish.id, step.id);
+  const hands = step.attention === 'hands';
+  const pad = (minutes: Minutes): Minutes =>
+    hands
+      ? {
+          shortest: padHands(minutes.shortest, meal.pace),
+          likely: padHands(minutes.likely, meal.pace),
+          longest: padHands(minutes.longest, meal.pace),
+        }
+      : minutes;
+  const part = (minutes: Minutes, index: number, parts: number): Part => ({
+    key: parts > 1 ? `${key}.${index + 1}` : key,
+    dish,
+    step: scaled,
+    minutes,
+    part: index + 1,
+    parts,
+    breath: hands && minutes.likely > 0 ? breathAfter(minutes.likely, meal.pace) : 0,
+  });
+  if (step.grows.by === 'batches') {
+    const count = batches(step.grows.servingsPerBatch, meal.people);
+    const one = pad(scaleMinutes(step.minutes, { by: 'nothing' }, written.servings, meal.people));
+    return Array.from({ length: count }, (_, index) => part(one, index, count));
+  }
+  const whole = pad(scaled.minutes);
+  if (!hands || step.place.at !== 'board' || whole.likely <= LONGEST_SITTING) return [part(whole, 0, 1)];
+  const count = Math.ceil(whole.likely / LONGEST_SITTING);
+  const share = (minutes: number) => Math.ceil(minutes / count);
+  const each = { shortest: share(whole.shortest), likely: share(whole.likely), longest: share(whole.longest) };
+  return Array.from({ length: count }, (_, index) => part(each, index, count));
+}

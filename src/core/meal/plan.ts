@@ -1,0 +1,105 @@
+import type { Attention } from '@/core/dish/dish';
+import type { Heat } from '@/core/kitchen/kitchen';
+
+/** Where something stands in a plan: a stave of the score. */
+export interface Station {
+  readonly id: string;
+  readonly sort: 'board' | 'burner' | 'oven' | 'appliance' | 'shelf';
+  readonly name: string;
+}
+
+/** A step with its hour, place and reason. Minutes are relative to the table: negative before it. */
+export interface PlannedStep {
+  readonly key: string;
+  readonly dishId: string;
+  readonly dishName: string;
+  readonly name: string;
+  readonly says: string;
+  /** 1 of 1, or which batch or sitting of how many. */
+  readonly part: number;
+  readonly parts: number;
+  readonly start: number;
+  readonly end: number;
+  /** How much sooner or later it may well be over. */
+  readonly shortestEnd: number;
+  readonly longestEnd: number;
+  readonly attention: Attention;
+  readonly lookEvery: number | null;
+  readonly station: Station;
+  readonly heat: Heat | null;
+  readonly celsius: number | null;
+  readonly vessel: string | null;
+  readonly person: { readonly id: string; readonly name: string } | null;
+  readonly doneWhen: string;
+  readonly cautions: readonly string[];
+  /** What goes in, measured: "450 g pearl barley". */
+  readonly amounts: readonly string[];
+  /** Why it stands here, in a sentence or two. */
+  readonly why: string;
+  /** Minutes it could slip before the table is late. */
+  readonly slack: number;
+  /** Key of the step that must have given its finding first (an uncertain one), if any. */
+  readonly after: readonly string[];
+  readonly ahead: boolean;
+}
+
+/** When a dish comes to the table. */
+export interface Landing {
+  readonly dishId: string;
+  readonly dishName: string;
+  /** Minute at which it is ready, relative to the table. */
+  readonly ready: number;
+  /** Minutes it waits for the table, 0 when it is late. */
+  readonly waits: number;
+  readonly late: number;
+  readonly wellMinutes: number;
+  readonly mostMinutes: number;
+  readonly how: string;
+  readonly served: 'hot' | 'warm' | 'cold';
+  readonly fine: 'well' | 'long' | 'too long' | 'late';
+}
+
+/** Something waiting between two steps of a dish. */
+export interface Waiting {
+  readonly dishId: string;
+  readonly from: number;
+  readonly to: number;
+  /** The step it comes from; null while a finished dish waits for the table. */
+  readonly after: string;
+  readonly before: string | null;
+  readonly cold: boolean;
+}
+
+/** The hands of one person: stretches of work. */
+export interface HandsBand {
+  readonly personId: string;
+  readonly name: string;
+  readonly busy: readonly { readonly start: number; readonly end: number; readonly key: string }[];
+}
+
+export interface Plan {
+  readonly mealId: string;
+  readonly day: string;
+  readonly hour: string;
+  readonly people: number;
+  readonly steps: readonly PlannedStep[];
+  readonly landings: readonly Landing[];
+  readonly waitings: readonly Waiting[];
+  readonly stations: readonly Station[];
+  readonly hands: readonly HandsBand[];
+  /** First minute that wants a hand on the day of the table. */
+  readonly firstHand: number;
+  /** The longest stretch without hands between the first hand and the table, for the first cook. */
+  readonly quietStretch: number;
+  readonly proven: boolean;
+  readonly cost: number;
+  /** The plan in a sentence. */
+  readonly verdict: string;
+  /** What the planner needs to plan again from here. */
+  readonly known: {
+    readonly places: Readonly<
+      Record<string, { readonly start: number; readonly end: number; readonly units: readonly string[] }>
+    >;
+    readonly holds: Readonly<Record<string, string>>;
+  };
+}

@@ -1,0 +1,318 @@
+import type { Dish } from '@/core/dish/dish';
+import { clockMinutes, type Kitchen, printClock } from '@/core/kitchen/kitchen';
+import type { FoundSolution } from '@/core/schedule/problem';
+import { printAmount } from '@/core/units/amount';
+import { type Compiled, holdOfPerson, holdOfVessel } from './compile';
+import type { Meal } from './meal';
+import type { Part } from './parts';
+import type { HandsBand, Landing, Plan, PlannedStep, Station, Waiting } from './plan';
+import type { KnownPlan } from './progress';
+import { readUnit } from './resources';
+import { explain } from './why';
+
+const SHELF: Station = { id: 'shelf', sort: 'shelf', name: 'Off the heat' };
+
+/** Turns a solution of a compiled meal back into a plan with clock times, places, people and reasons. */
+export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution): Plan {
+  const { origin, entries, problem } = compiled;
+  const { kitchen } = meal;
+  const table = clockMinutes(meal.hour);
+  const reasons = explain(compiled, solution, table, (unit) => nameOfUnit(kitchen, unit));
+  const steps: PlannedStep[] = [];
+  for (const row of problem.steps) {
+    const entry = entries.get(row.id);
+    if (!entry || entry.kind === 'present') continue;
+    const start = origin + solution.starts[row.id]!;
+    const common = {
+      key: row.id,
+      dishId: entry.kind === 'part' ? entry.part.dish.id : entry.dish.id,
+      dishName: entry.kind === 'part' ? entry.part.dish.name : entry.dish.name,
+      start,
+      end: start + row.minutes,
+      why: reasons.why.get(row.id) ?? '',
+      slack: Math.min(reasons.slack.get(row.id) ?? 0, 9999),
+      after: problem.links.filter((link) => link.to === row.id && link.from !== row.id).map((link) => link.from),
+    };
+    if (entry.kind === 'warm') {
+      const oven = kitchen.ovens.find((each) => each.id === entry.oven)!;
+      steps.push({
+        ...common,
+        name: `oven to ${entry.celsius}°`,
+        says: `Set the oven to ${entry.celsius} °C and let it warm through.`,
+        part: 1,
+        parts: 1,
+        shortestEnd: common.end,
+        longestEnd: common.end,
+        attention: 'none',
+        lookEvery: null,
+        station: { id: `oven:${oven.id}`, sort: 'oven', name: oven.name },
+        heat: null,
+        celsius: entry.celsius,
+        vessel: null,
+        person: null,
+        doneWhen: 'the oven says it is up to heat',
+        cautions: [],
+        amounts: [],
+        ahead: false,
+      });
+    } else {
+      steps.push({ ...common, ...partOfPlan(meal, compiled, solution, entry.part, common.end, row.spread) });
+    }
+  }
+  const useful = dropIdleWarmUps(steps).sort((a, b) => a.start - b.start || a.key.localeCompare(b.key));
+  const landings = compiled.dishes.flatMap((dish) => landingOf(dish, useful));
+  const hands = kitchen.people.map(
+    (person): HandsBand => ({
+      personId: person.id,
+      name: person.name,
+      busy: useful
+        .filter((step) => step.person?.id === person.id)
+        .map((step) => ({ start: step.start, end: step.end, key: step.key })),
+    }),
+  );
+  const onTheDay = useful.filter((step) => step.person && !step.ahead);
+  const firstHand = onTheDay.reduce((least, step) => Math.min(least, step.start), 0);
+  const quietStretch = longestQuiet(hands[0]?.busy ?? [], firstHand);
+  return {
+    mealId: meal.id,
+    day: meal.day,
+    hour: meal.hour,
+    people: meal.people,
+    steps: useful,
+    landings,
+    waitings: waitingsOf(useful, landings, compiled),
+    stations: stationsOf(kitchen, useful),
+    hands,
+    firstHand,
+    quietStretch,
+    proven: solution.status === 'optimal',
+    cost: solution.cost,
+    verdict: verdictOf(landings, firstHand, quietStretch, table),
+    known: {
+      places: Object.fromEntries(
+        problem.steps.map((row) => [
+          row.id,
+          {
+            start: origin + solution.starts[row.id]!,
+            end: origin + solution.starts[row.id]! + row.minutes,
+            units: solution.units[row.id] ?? [],
+          },
+        ]),
+      ),
+      holds: solution.holds,
+    },
+  };
+}
+
+/** The part of a plan that planning again needs. */
+export function knownPlan(plan: Plan): KnownPlan {
+  return { places: new Map(Object.entries(plan.known.places)), holds: new Map(Object.entries(plan.known.holds)) };
+}
+
+function partOfPlan(
+  meal: Meal,
+  compiled: Compiled,
+  solution: FoundSolution,
+  part: Part,
+  end: number,
+  spread: readonly [number, number] | undefined,
+) {
+  const { step, dish } = part;
+  const who = solution.holds[holdOfPerson(part.key)];
+  const person = who ? meal.kitchen.people.find((each) => each.id === readUnit(who).id) : undefined;
+  const use = step.vessel ? solution.holds[holdOfVessel(dish.id, step.vessel)] : undefined;
+  const minutes = spread ? compiled.problem.steps.find((row) => row.id === part.key)!.minutes : 0;
+  return {
+    name: part.parts > 1 ? `${step.name} ${part.part}/${part.parts}` : step.name,
+    says: step.says,
+    part: part.part,
+    parts: part.parts,
+    shortestEnd: end - minutes + (spread?.[0] ?? minutes),
+    longestEnd: end - minutes + (spread?.[1] ?? minutes),
+    attention: step.attention,
+    lookEvery: step.lookEvery ?? null,
+    station: stationOf(meal.kitchen, compiled, solution, part, person),
+    heat: step.place.at === 'burner' ? step.place.heat : null,
+    celsius: step.place.at === 'oven' ? step.place.celsius : null,
+    vessel: use ? nameOfUnit(meal.kitchen, use) : null,
+    person: person ? { id: person.id, name: person.name } : null,
+    doneWhen: step.doneWhen,
+    cautions: step.cautions,
+    amounts: part.part === 1 ? amountsOf(part, compiled.dishes) : [],
+    ahead: step.ahead === true,
+  };
+}
+
+function amountsOf(part: Part, dishes: readonly Dish[]): readonly string[] {
+  const { dish, step } = part;
+  const own = step.uses.map((id) => {
+    const item = dish.ingredients.find((each) => each.id === id)!;
+    return `${printAmount(item.amount)} ${item.name}${item.cut ? `, ${item.cut}` : ''}`;
+  });
+  const taken = dish.takes
+    .filter((take) => take.step === step.id)
+    .map((take) => {
+      const give = dishes.flatMap((other) => other.gives).find((each) => each.product === take.product);
+      return `${printAmount(take.amount)} ${give ? give.name : take.otherwise}`;
+    });
+  return [...own, ...taken];
+}
+
+function stationOf(
+  kitchen: Kitchen,
+  compiled: Compiled,
+  solution: FoundSolution,
+  part: Part,
+  person: { id: string; name: string } | undefined,
+): Station {
+  const { place } = part.step;
+  if (place.at === 'oven') {
+    const id = compiled.problem.steps.find((row) => row.id === part.key)?.state?.id;
+    const oven = kitchen.ovens.find((each) => each.id === id);
+    return { id: `oven:${id}`, sort: 'oven', name: oven?.name ?? 'Oven' };
+  }
+  const unit = solution.units[part.key]?.[0];
+  if (unit) {
+    const { sort } = readUnit(unit);
+    return { id: unit, sort: sort === 'appliance' ? 'appliance' : 'burner', name: nameOfUnit(kitchen, unit) };
+  }
+  if (person) return { id: `board:${person.id}`, sort: 'board', name: `Board, ${person.name}` };
+  return SHELF;
+}
+
+export function nameOfUnit(kitchen: Kitchen, unit: string): string {
+  const { sort, id } = readUnit(unit);
+  const list: readonly { readonly id: string; readonly name: string }[] =
+    sort === 'burner'
+      ? kitchen.burners
+      : sort === 'appliance'
+        ? kitchen.appliances
+        : sort === 'vessel'
+          ? kitchen.vessels
+          : kitchen.people;
+  return list.find((each) => each.id === id)?.name ?? id;
+}
+
+/** A warm-up while another dish keeps the oven at that heat is nothing to do. */
+function dropIdleWarmUps(steps: readonly PlannedStep[]): PlannedStep[] {
+  const isWarm = (step: PlannedStep) => step.key.endsWith('~warm');
+  return steps.filter((step) => {
+    if (!isWarm(step)) return true;
+    const keepsHot = (other: PlannedStep) =>
+      other !== step &&
+      other.station.id === step.station.id &&
+      other.start <= step.end &&
+      other.end >= step.start &&
+      (!isWarm(other) || other.start < step.start || (other.start === step.start && other.key < step.key));
+    return !steps.some(keepsHot);
+  });
+}
+
+function landingOf(dish: Dish, steps: readonly PlannedStep[]): Landing[] {
+  const { lands } = dish;
+  if (!lands) return [];
+  const last = steps.filter(
+    (step) => step.key === `${dish.id}/${lands.step}` || step.key.startsWith(`${dish.id}/${lands.step}.`),
+  );
+  const ready = last.at(-1)?.end;
+  if (ready === undefined) return [];
+  const waits = Math.max(0, -ready);
+  const { waits: rule } = lands;
+  const fine =
+    ready > 0 ? 'late' : waits <= rule.wellMinutes ? 'well' : waits <= rule.mostMinutes ? 'long' : 'too long';
+  return [
+    {
+      dishId: dish.id,
+      dishName: dish.name,
+      ready,
+      waits,
+      late: Math.max(0, ready),
+      wellMinutes: rule.wellMinutes,
+      mostMinutes: rule.mostMinutes,
+      how: rule.how,
+      served: rule.served,
+      fine,
+    },
+  ];
+}
+
+function waitingsOf(steps: readonly PlannedStep[], landings: readonly Landing[], compiled: Compiled): Waiting[] {
+  const byKey = new Map(steps.map((step) => [step.key, step]));
+  const list: Waiting[] = [];
+  for (const step of steps) {
+    // Only what this very step hands on: the earliest follower in its own dish.
+    const next = compiled.problem.links
+      .filter((link) => link.from === step.key && link.at === 'end' && link.of === 'start')
+      .map((link) => byKey.get(link.to))
+      .filter((other) => other !== undefined)
+      .sort((a, b) => a.start - b.start)[0];
+    if (next && next.start > step.end) {
+      list.push({
+        dishId: step.dishId,
+        from: step.end,
+        to: next.start,
+        after: step.key,
+        before: next.key,
+        cold: false,
+      });
+    }
+  }
+  for (const landing of landings) {
+    const last = steps.filter((step) => step.dishId === landing.dishId && step.end === landing.ready).at(-1);
+    if (last && landing.waits > 0) {
+      list.push({
+        dishId: landing.dishId,
+        from: landing.ready,
+        to: 0,
+        after: last.key,
+        before: null,
+        cold: landing.served === 'cold',
+      });
+    }
+  }
+  return list;
+}
+
+function stationsOf(kitchen: Kitchen, steps: readonly PlannedStep[]): Station[] {
+  const used = new Map(steps.map((step) => [step.station.id, step.station]));
+  const order = [
+    ...kitchen.people.map((person) => `board:${person.id}`),
+    ...kitchen.burners.map((burner) => `burner:${burner.id}`),
+    ...kitchen.ovens.map((oven) => `oven:${oven.id}`),
+    ...kitchen.appliances.map((item) => `appliance:${item.id}`),
+  ];
+  const list = order.flatMap((id) => used.get(id) ?? []);
+  return [...list, SHELF];
+}
+
+function longestQuiet(busy: readonly { readonly start: number; readonly end: number }[], first: number): number {
+  let free = first;
+  let longest = 0;
+  for (const stretch of [...busy].sort((a, b) => a.start - b.start)) {
+    if (stretch.start < first) continue;
+    longest = Math.max(longest, stretch.start - free);
+    free = Math.max(free, stretch.end);
+  }
+  return Math.max(longest, -free);
+}
+
+function verdictOf(landings: readonly Landing[], firstHand: number, quiet: number, table: number): string {
+  const clock = (minute: number) => printClock(table + minute);
+  const hot = landings.filter((landing) => landing.served !== 'cold');
+  const late = landings.filter((landing) => landing.fine === 'late');
+  const long = landings.filter((landing) => landing.fine === 'too long');
+  const opening =
+    late.length > 0
+      ? `${names(late)} ${late.length > 1 ? 'come' : 'comes'} late, by ${Math.max(...late.map((each) => each.late))} min.`
+      : long.length > 0
+        ? `${names(long)} ${long.length > 1 ? 'wait' : 'waits'} longer than ${long.length > 1 ? 'they' : 'it'} should.`
+        : hot.length > 0
+          ? `Everything hot lands between ${clock(Math.min(...hot.map((each) => each.ready)))} and ${clock(Math.max(...hot.map((each) => each.ready)))}.`
+          : 'Everything is ready in time.';
+  return `${opening} First hand on a knife at ${clock(firstHand)}; longest quiet stretch ${quiet} min.`;
+}
+
+function names(landings: readonly Landing[]): string {
+  const list = landings.map((landing) => landing.dishName);
+  return list.length > 1 ? `${list.slice(0, -1).join(', ')} and ${list.at(-1)}` : (list[0] ?? '');
+}

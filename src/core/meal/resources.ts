@@ -1,0 +1,154 @@
+import type { Dish, Place } from '@/core/dish/dish';
+import { burnerCost, fittingVessels, type VesselNeed } from '@/core/kitchen/fits';
+import { clockMinutes, type Kitchen, type Person } from '@/core/kitchen/kitchen';
+import type { Alternative, PoolResource, UnitResource } from '@/core/schedule/problem';
+
+/** Looks a cook can keep going at once. Common practice, no source: "two or three simmers in view". */
+const EYES_PER_COOK = 3;
+/** Within this many degrees dishes share an oven. Common practice, no source. */
+const SHARED_DEGREES = 10;
+
+/** What a rice cooker or another appliance costs where a burner would do: mildly preferred to a busy stove. */
+const APPLIANCE_COST = 3;
+
+export const HANDS = 'hands';
+export const EYES = 'eyes';
+
+/** Burners (and the appliance that may stand in) for a burner step, with their mild preference costs. */
+export function burnersFor(kitchen: Kitchen, place: Extract<Place, { at: 'burner' }>): readonly Alternative[] {
+  const list: Alternative[] = [];
+  for (const burner of kitchen.burners) {
+    const cost = burnerCost(burner, place.heat);
+    if (cost !== null) list.push({ id: unitId('burner', burner.id), cost });
+  }
+  if (place.orIn) list.push(...appliancesOf(kitchen, place.orIn).map((item) => ({ ...item, cost: APPLIANCE_COST })));
+  return list;
+}
+
+export function appliancesOf(kitchen: Kitchen, kind: string): readonly Alternative[] {
+  return kitchen.appliances
+    .filter((item) => item.kind === kind)
+    .map((item) => ({ id: unitId('appliance', item.id), cost: 0 }));
+}
+
+export type UnitSort = 'burner' | 'appliance' | 'vessel' | 'person';
+
+/** The problem's id of something in the kitchen: burners, vessels and people may share an id among themselves. */
+export function unitId(sort: UnitSort, id: string): string {
+  return `${sort}:${id}`;
+}
+
+/** What a unit of the problem stands for in the kitchen. */
+export function readUnit(unit: string): { readonly sort: UnitSort; readonly id: string } {
+  const colon = unit.indexOf(':');
+  const sort = unit.slice(0, colon) as UnitSort;
+  const rest = unit.slice(colon + 1);
+  return { sort, id: sort === 'vessel' ? rest.slice(0, rest.lastIndexOf('#')) : rest };
+}
+
+function vesselUnit(id: string, copy: number): string {
+  return unitId('vessel', `${id}#${copy}`);
+}
+
+/** Vessels that fit a need, the snuggest for nothing, each larger one a little dearer. */
+export function vesselsFor(kitchen: Kitchen, need: VesselNeed): readonly Alternative[] {
+  return fittingVessels(kitchen, need).flatMap((vessel, rank) =>
+    Array.from({ length: vessel.count }, (_, copy) => ({
+      id: vesselUnit(vessel.id, copy + 1),
+      cost: Math.min(rank, 4),
+    })),
+  );
+}
+
+/** Who may do a hands-on step: a helper where one may, else a cook. */
+export function peopleFor(kitchen: Kitchen, by: 'cook' | 'anyone'): readonly Alternative[] {
+  return kitchen.people
+    .filter((person) => person.role === 'cook' || by === 'anyone')
+    .map((person) => ({ id: unitId('person', person.id), cost: person.role === 'cook' && by === 'anyone' ? 1 : 0 }));
+}
+
+/** Absences of a person over [0, horizon) when minute 0 is `clockAtZero` minutes after some midnight. */
+export function absences(person: Person, clockAtZero: number, horizon: number): readonly (readonly [number, number])[] {
+  const from = clockMinutes(person.from);
+  const until = clockMinutes(person.until);
+  const list: [number, number][] = [];
+  const firstMidnight = -(((clockAtZero % 1440) + 1440) % 1440);
+  for (let midnight = firstMidnight - 1440; midnight < horizon; midnight += 1440) {
+    const lo = Math.max(0, midnight + until);
+    const hi = Math.min(horizon, midnight + 1440 + from);
+    if (hi > lo) list.push([lo, hi]);
+  }
+  return list;
+}
+
+export function unitsOf(kitchen: Kitchen, clockAtZero: number, horizon: number): UnitResource[] {
+  return [
+    ...kitchen.burners.map(({ id }) => ({ id: unitId('burner', id) })),
+    ...kitchen.appliances.map(({ id }) => ({ id: unitId('appliance', id) })),
+    ...kitchen.vessels.flatMap((vessel) =>
+      Array.from({ length: vessel.count }, (_, copy) => ({ id: vesselUnit(vessel.id, copy + 1) })),
+    ),
+    ...kitchen.people.map((person) => ({
+      id: unitId('person', person.id),
+      away: absences(person, clockAtZero, horizon),
+    })),
+  ];
+}
+
+export function poolsOf(kitchen: Kitchen, clockAtZero: number, horizon: number): PoolResource[] {
+  const cooks = kitchen.people.filter((person) => person.role === 'cook');
+  return [
+    { id: HANDS, capacity: kitchen.people.length },
+    {
+      id: EYES,
+      capacity: cooks.length * EYES_PER_COOK,
+      away: cooks.flatMap((cook) =>
+        absences(cook, clockAtZero, horizon).map(([from, to]) => [from, to, EYES_PER_COOK] as const),
+      ),
+    },
+    ...kitchen.ovens.map((oven) => ({ id: shelvesOf(oven.id), capacity: oven.shelves })),
+  ];
+}
+
+export function shelvesOf(oven: string): string {
+  return `${oven} shelves`;
+}
+
+/** One setting of one oven that serves one or several oven steps. */
+export interface OvenSetting {
+  readonly oven: string;
+  readonly celsius: number;
+}
+
+/**
+ * Sorts the oven temperatures of a meal into settings that dishes within ten degrees share, and spreads the settings
+ * over the ovens. Returns the setting for each wanted temperature.
+ */
+export function ovenSettings(kitchen: Kitchen, dishes: readonly Dish[]): ReadonlyMap<number, OvenSetting> {
+  const wanted = new Map<number, number>();
+  for (const dish of dishes) {
+    for (const step of dish.steps) {
+      if (step.place.at !== 'oven') continue;
+      wanted.set(step.place.celsius, Math.max(wanted.get(step.place.celsius) ?? 0, step.place.shelves));
+    }
+  }
+  const settings = new Map<number, OvenSetting>();
+  let group: number[] = [];
+  let count = 0;
+  const close = () => {
+    if (group.length === 0) return;
+    const shelves = Math.max(...group.map((celsius) => wanted.get(celsius) ?? 1));
+    const able = kitchen.ovens.filter((oven) => oven.shelves >= shelves);
+    const oven = able[count % Math.max(1, able.length)];
+    const celsius = Math.round((group[0]! + group[group.length - 1]!) / 10) * 5;
+    if (oven) for (const each of group) settings.set(each, { oven: oven.id, celsius });
+    count++;
+    group = [];
+  };
+  for (const celsius of [...wanted.keys()].sort((a, b) => a - b)) {
+    if (group.length > 0 && celsius - group[0]! > SHARED_DEGREES) close();
+    group.push(celsius);
+  }
+  close();
+  return settings;
+}

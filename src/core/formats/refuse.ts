@@ -45,7 +45,7 @@ function rule({ type, context, message }: Joi.ValidationErrorItem): string {
     case 'any.required':
       return 'this is missing.';
     case 'any.only':
-      return `this must be ${(context?.['valids'] as unknown[]).map((each) => JSON.stringify(each)).join(' or ')}${found}.`;
+      return `this must be ${((context?.['valids'] ?? []) as unknown[]).map((each) => JSON.stringify(each)).join(' or ')}${found}.`;
     case 'object.unknown':
       return 'there is no such field in this format.';
     case 'number.base':

@@ -249,7 +249,8 @@ class Compilation {
   private keepNear(key: string): void {
     const place = this.options.known?.places.get(key);
     if (!place || !this.progress) return;
-    this.ready.push({ step: key, by: place.end - this.origin, hold: 0, early: COST.moved, late: COST.moved });
+    const by = Math.max(0, place.end - this.origin);
+    this.ready.push({ step: key, by, hold: 0, early: COST.moved, late: COST.moved });
   }
 
   private addPerson(part: Part): void {
@@ -292,7 +293,7 @@ class Compilation {
 
   private addLanding(key: string, waits: { readonly wellMinutes: number; readonly mostMinutes: number }): void {
     if (this.isDone(key)) return;
-    const by = -this.origin;
+    const by = Math.max(0, -this.origin);
     this.ready.push({ step: key, by, hold: waits.wellMinutes, early: COST.early, late: COST.late });
     this.ready.push({ step: key, by, hold: waits.mostMinutes, early: COST.spoiling, late: 0 });
   }

@@ -20,6 +20,8 @@ export interface PlannedStep {
   readonly parts: number;
   readonly start: number;
   readonly end: number;
+  /** Its likely length, padded for the pace; what is left of it once it runs is `end`. */
+  readonly minutes: number;
   /** How much sooner or later it may well be over. */
   readonly shortestEnd: number;
   readonly longestEnd: number;
@@ -38,8 +40,10 @@ export interface PlannedStep {
   readonly why: string;
   /** Minutes it could slip before the table is late. */
   readonly slack: number;
-  /** Key of the step that must have given its finding first (an uncertain one), if any. */
+  /** Keys of the steps that must be over before it can begin. */
   readonly after: readonly string[];
+  /** Key of the step it follows at once, if any: it begins by itself when that one is done. */
+  readonly follows: string | null;
   readonly ahead: boolean;
 }
 

@@ -29,9 +29,15 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
       dishName: entry.kind === 'part' ? entry.part.dish.name : entry.dish.name,
       start,
       end: start + row.minutes,
+      minutes: row.minutes,
       why: reasons.why.get(row.id) ?? '',
       slack: Math.min(reasons.slack.get(row.id) ?? 0, 9999),
-      after: problem.links.filter((link) => link.to === row.id && link.from !== row.id).map((link) => link.from),
+      after: problem.links
+        .filter((link) => link.to === row.id && link.at === 'end' && link.of === 'start' && link.min >= 0)
+        .map((link) => link.from),
+      follows:
+        problem.links.find((link) => link.to === row.id && link.at === 'end' && link.of === 'start' && link.max === 0)
+          ?.from ?? null,
     };
     if (entry.kind === 'warm') {
       const oven = kitchen.ovens.find((each) => each.id === entry.oven)!;

@@ -1,0 +1,35 @@
+import { defineConfig, devices } from '@playwright/test';
+
+const PORT = 3217;
+
+export default defineConfig({
+  testDir: 'e2e',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 60_000,
+  reporter: [['list']],
+  use: {
+    ...devices['Desktop Chrome'],
+    baseURL: `http://localhost:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    timezoneId: 'Europe/Berlin',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: `node tools/demo.mjs --port ${PORT}`,
+    url: `http://localhost:${PORT}`,
+    timeout: 240_000,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
+  },
+});

@@ -1,0 +1,25 @@
+import '@fontsource-variable/petrona';
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import './globals.css';
+import type { Metadata, Viewport } from 'next';
+import { connection } from 'next/server';
+import { Shell } from '@/views/shell/shell';
+
+export const metadata: Metadata = {
+  title: 'Warm Cadence',
+  description: 'A whole meal to the table at one moment.',
+};
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+
+export default async function RootLayout({ children }: { readonly children: React.ReactNode }) {
+  // Read when the page is asked for, not when it is built: the same build serves with and without samples.
+  await connection();
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <body>
+        <Shell samples={process.env['WARM_CADENCE_SAMPLES'] === '1'}>{children}</Shell>
+      </body>
+    </html>
+  );
+}

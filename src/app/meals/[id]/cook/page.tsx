@@ -1,0 +1,5 @@
+import { CookView } from '@/views/cook/cook-view';
+
+export default function Page() {
+  return <CookView />;
+}

@@ -1,0 +1,5 @@
+import { ScoreView } from '@/views/score/score-view';
+
+export default function Page() {
+  return <ScoreView />;
+}

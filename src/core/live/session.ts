@@ -1,0 +1,136 @@
+import type { Meal } from '@/core/meal/meal';
+import type { Plan, PlannedStep } from '@/core/meal/plan';
+
+/** What the cook tells the app, in order; nothing is ever taken out of the log. Instants are milliseconds since 1970. */
+export type LiveEvent =
+  | { readonly id: string; readonly at: number; readonly kind: 'begun'; readonly key: string }
+  | { readonly id: string; readonly at: number; readonly kind: 'done'; readonly key: string }
+  /** The step needs more time: it is now thought to end at `until`. */
+  | { readonly id: string; readonly at: number; readonly kind: 'not-yet'; readonly key: string; readonly until: number }
+  | { readonly id: string; readonly at: number; readonly kind: 'undo'; readonly of: string };
+
+/** An evening at the stove: the meal as it was when it began, the plan as it stands, and everything that was told. */
+export interface Session {
+  readonly id: string;
+  readonly meal: Meal;
+  /** The instant of the table. */
+  readonly tableAt: number;
+  readonly plan: Plan;
+  readonly events: readonly LiveEvent[];
+  /** What moved at the last re-plan, in a sentence. */
+  readonly moved: string;
+}
+
+export type StepStatus = 'waiting' | 'due' | 'running' | 'done';
+
+/** A planned step and what has become of it. */
+export interface LiveStep {
+  readonly step: PlannedStep;
+  readonly status: StepStatus;
+  /** When it really began, or is planned to. */
+  readonly startAt: number;
+  /** When it really ended, or is thought to. */
+  readonly endAt: number;
+}
+
+const MINUTE = 60_000;
+
+/** Minutes relative to the table, as a fraction. */
+export function minutesToTable(session: Pick<Session, 'tableAt'>, at: number): number {
+  return (at - session.tableAt) / MINUTE;
+}
+
+export function instantOf(session: Pick<Session, 'tableAt'>, minute: number): number {
+  return session.tableAt + minute * MINUTE;
+}
+
+/** The events that count: without those undone, and without the undoings. */
+export function standingEvents(events: readonly LiveEvent[]): readonly Exclude<LiveEvent, { kind: 'undo' }>[] {
+  const undone = new Set(events.flatMap((event) => (event.kind === 'undo' ? [event.of] : [])));
+  return events.filter((event) => event.kind !== 'undo' && !undone.has(event.id)) as Exclude<
+    LiveEvent,
+    { kind: 'undo' }
+  >[];
+}
+
+/** The event that an undo would take back, if there is one. */
+export function lastStanding(session: Session): Exclude<LiveEvent, { kind: 'undo' }> | undefined {
+  return standingEvents(session.events).at(-1);
+}
+
+/**
+ * What every step is doing at an instant, from the plan and the log alone. Hands-on work is under way when its hour has come and what it
+ * waits for is over; a pot that follows at once begins by itself; what only rests is over when its time is.
+ */
+export function liveSteps(session: Session, now: number): readonly LiveStep[] {
+  const events = standingEvents(session.events);
+  const told = new Map<string, { begun?: number; done?: number; until?: number }>();
+  for (const event of events) {
+    const entry = told.get(event.key) ?? {};
+    if (event.kind === 'begun') entry.begun = event.at;
+    else if (event.kind === 'done') entry.done = event.at;
+    else entry.until = event.until;
+    told.set(event.key, entry);
+  }
+  const known = new Map<string, LiveStep>();
+  const byStart = [...session.plan.steps].sort((a, b) => a.start - b.start || a.end - b.end);
+  // A step may stand before what it waits for when the plan is out of date: go round until nothing changes.
+  for (let pass = 0; pass < byStart.length; pass++) {
+    let changed = false;
+    for (const step of byStart) {
+      const before = known.get(step.key);
+      const live = liveStep(session, step, told.get(step.key) ?? {}, known, now);
+      if (!before || before.status !== live.status || before.endAt !== live.endAt) changed = true;
+      known.set(step.key, live);
+    }
+    if (!changed) break;
+  }
+  return byStart.map((step) => known.get(step.key)!);
+}
+
+function liveStep(
+  session: Session,
+  step: PlannedStep,
+  told: { begun?: number; done?: number; until?: number },
+  known: ReadonlyMap<string, LiveStep>,
+  now: number,
+): LiveStep {
+  const planned = instantOf(session, step.start);
+  const length = step.minutes * MINUTE;
+  const before = step.after.map((key) => known.get(key)).filter((each) => each !== undefined);
+  const free = before.every((each) => each.status === 'done');
+  const freeAt = before.reduce((latest, each) => Math.max(latest, each.endAt), Number.NEGATIVE_INFINITY);
+  const begunAt = beginning();
+  if (told.done !== undefined) {
+    return { step, status: 'done', startAt: Math.min(begunAt ?? planned, told.done), endAt: told.done };
+  }
+  if (begunAt === null || begunAt > now) {
+    const due = free && planned <= now;
+    return { step, status: due ? 'due' : 'waiting', startAt: planned, endAt: planned + length };
+  }
+  const endAt = Math.max(begunAt + length, told.until ?? 0);
+  const overByItself = step.station.sort === 'shelf' && step.attention === 'none' && endAt <= now;
+  return { step, status: overByItself ? 'done' : 'running', startAt: begunAt, endAt };
+
+  function beginning(): number | null {
+    if (told.begun !== undefined) return told.begun;
+    if (!free) return null;
+    if (step.attention === 'hands') {
+      const start = Math.max(planned, freeAt);
+      return start <= now || told.until !== undefined ? Math.min(start, now) : null;
+    }
+    if (step.follows !== null && freeAt <= now) return freeAt;
+    return told.until !== undefined ? planned : null;
+  }
+}
+
+/** Whether everything that leads to the table is over. */
+export function isFinished(steps: readonly LiveStep[]): boolean {
+  return steps.every(({ status }) => status === 'done');
+}
+
+/** How many minutes "not yet" gives: two fifths of what is left of its usual spread, 2 to 15. Common practice, no source. */
+export function moreMinutes(step: PlannedStep): number {
+  const spread = Math.max(step.longestEnd - step.end, (step.end - step.start) * 0.15);
+  return Math.max(2, Math.min(15, Math.round(spread * 0.4)));
+}

@@ -1,0 +1,51 @@
+import type { LiveStep, Session } from './session';
+import { instantOf, liveSteps } from './session';
+
+/** What stands before the cook: what the hands do, what is on the heat, what comes. */
+export interface Stove {
+  readonly now: readonly LiveStep[];
+  readonly watching: readonly LiveStep[];
+  readonly next: readonly LiveStep[];
+  /** Whole minutes without hands-on work from now, for the first cook; 0 while the hands are busy. */
+  readonly quietMinutes: number;
+  /** When that quiet begins. */
+  readonly quietFrom: number;
+  readonly finished: boolean;
+}
+
+const MOST_NEXT = 4;
+const MINUTE = 60_000;
+
+/** The three parts of the cook view at an instant. */
+export function stoveAt(session: Session, now: number): Stove {
+  const steps = liveSteps(session, now);
+  const hands = (live: LiveStep) => live.step.attention === 'hands';
+  const due = steps.filter((live) => live.status === 'due' || (live.status === 'running' && hands(live)));
+  // One thing at a time for each pair of hands: the first that is due; what has to be set going comes with it.
+  const first = new Set<string>();
+  const nowList = due.filter((live) => {
+    const who = live.step.person?.id ?? `start ${live.step.key}`;
+    if (first.has(who)) return false;
+    first.add(who);
+    return true;
+  });
+  const watching = steps.filter((live) => live.status === 'running' && !hands(live)).sort((a, b) => a.endAt - b.endAt);
+  const coming = steps
+    .filter((live) => (live.status === 'waiting' || live.status === 'due') && !nowList.includes(live))
+    .filter((live) => live.step.follows === null || hands(live))
+    .sort((a, b) => a.startAt - b.startAt);
+  const cook = session.meal.kitchen.people.find((person) => person.role === 'cook');
+  const handsAhead = coming.filter((live) => live.step.person && live.step.person.id === cook?.id);
+  const busyUntil = nowList
+    .filter((live) => live.step.person?.id === cook?.id)
+    .reduce((latest, live) => Math.max(latest, live.endAt), now);
+  const nextHands = handsAhead[0]?.startAt ?? instantOf(session, 0);
+  return {
+    now: nowList.sort((a, b) => Number(hands(b)) - Number(hands(a)) || a.startAt - b.startAt),
+    watching,
+    next: coming.slice(0, MOST_NEXT),
+    quietMinutes: Math.max(0, Math.floor((nextHands - busyUntil) / MINUTE)),
+    quietFrom: busyUntil,
+    finished: steps.every((live) => live.status === 'done'),
+  };
+}

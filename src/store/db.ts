@@ -1,0 +1,62 @@
+import Dexie, { type EntityTable } from 'dexie';
+import type { Dish } from '@/core/dish/dish';
+import type { Kitchen } from '@/core/kitchen/kitchen';
+import type { Session } from '@/core/live/session';
+import type { MealSetting } from '@/core/meal/meal';
+import type { Plan } from '@/core/meal/plan';
+
+/** A meal as it is stored: its setting, and which kitchen and dishes it stands on. */
+export interface StoredMeal extends MealSetting {
+  readonly kitchenId: string;
+  readonly dishIds: readonly string[];
+  readonly changedAt: number;
+}
+
+/** The last plan of a meal and a print of what it was made from. */
+export interface StoredPlan {
+  readonly mealId: string;
+  readonly print: string;
+  readonly plan: Plan;
+}
+
+/** The session of a meal at the stove; `over` when it was put away. */
+export interface StoredSession extends Session {
+  readonly mealId: string;
+  readonly over: boolean;
+}
+
+/** A mark that something was done once: the sample meals loaded. */
+interface Mark {
+  readonly name: string;
+  readonly at: number;
+}
+
+export class Pantry extends Dexie {
+  declare readonly kitchens: EntityTable<Kitchen, 'id'>;
+  declare readonly dishes: EntityTable<Dish, 'id'>;
+  declare readonly meals: EntityTable<StoredMeal, 'id'>;
+  declare readonly plans: EntityTable<StoredPlan, 'mealId'>;
+  declare readonly sessions: EntityTable<StoredSession, 'id'>;
+  declare readonly marks: EntityTable<Mark, 'name'>;
+
+  constructor(name = 'warm-cadence') {
+    super(name);
+    for (const { version, stores } of MIGRATIONS) this.version(version).stores(stores);
+  }
+}
+
+/** Every shape the tables have had, in order. A new one gets the next number and, where records change, an upgrade. */
+const MIGRATIONS: readonly { readonly version: number; readonly stores: Readonly<Record<string, string>> }[] = [
+  {
+    version: 1,
+    stores: { kitchens: 'id', dishes: 'id', meals: 'id, day', plans: 'mealId', sessions: 'id, mealId', marks: 'name' },
+  },
+];
+
+let opened: Pantry | undefined;
+
+/** The one database of this browser profile. */
+export function pantry(): Pantry {
+  opened ??= new Pantry();
+  return opened;
+}

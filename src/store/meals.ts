@@ -1,0 +1,108 @@
+import { addDays, format } from 'date-fns';
+import type { Refusal } from '@/core/dish/check';
+import { kitchenShape, settingShape } from '@/core/formats/meal-file';
+import { check } from '@/core/formats/refuse';
+import type { Kitchen } from '@/core/kitchen/kitchen';
+import { checkKitchen } from '@/core/meal/check';
+import type { Meal, MealSetting } from '@/core/meal/meal';
+import { SAMPLE_MEALS, type SampleMeal } from '@/demo/meals';
+import type { Pantry, StoredMeal } from './db';
+
+/** Loads the sample meals once; a second call, or a second tab at the same time, changes nothing. */
+export async function loadSamples(
+  db: Pantry,
+  today: Date,
+  samples: readonly SampleMeal[] = SAMPLE_MEALS,
+): Promise<void> {
+  await db.transaction('rw', db.marks, db.kitchens, db.dishes, db.meals, async () => {
+    if (await db.marks.get('samples')) return;
+    await db.marks.put({ name: 'samples', at: today.getTime() });
+    await db.kitchens.bulkPut(samples.map((sample) => sample.kitchen));
+    await db.dishes.bulkPut(samples.flatMap((sample) => [...sample.dishes]));
+    await db.meals.bulkPut(
+      samples.map((sample) => ({
+        ...sample.setting,
+        day: format(addDays(today, sample.daysAhead), 'yyyy-MM-dd'),
+        kitchenId: sample.kitchen.id,
+        dishIds: sample.dishes.map((dish) => dish.id),
+        changedAt: today.getTime(),
+      })),
+    );
+  });
+}
+
+/** A stored meal with its kitchen and dishes; undefined when the meal or its kitchen is gone. */
+export async function loadMeal(db: Pantry, id: string): Promise<Meal | undefined> {
+  return db.transaction('r', db.meals, db.kitchens, db.dishes, async () => {
+    const stored = await db.meals.get(id);
+    const kitchen = stored && (await db.kitchens.get(stored.kitchenId));
+    if (!stored || !kitchen) return undefined;
+    const dishes = await db.dishes.bulkGet([...stored.dishIds]);
+    return { ...settingOf(stored), kitchen, dishes: dishes.filter((dish) => dish !== undefined) };
+  });
+}
+
+export function settingOf({ id, name, people, day, hour, pace }: StoredMeal): MealSetting {
+  return { id, name, people, day, hour, pace };
+}
+
+/** The instant of the table in the browser's own time zone. */
+export function tableInstant({ day, hour }: Pick<MealSetting, 'day' | 'hour'>): number {
+  return new Date(`${day}T${hour}:00`).getTime();
+}
+
+/** Stores a change of a meal when it is sound; otherwise says why not and keeps what was there. */
+export async function changeMeal(
+  db: Pantry,
+  id: string,
+  change: Partial<Omit<StoredMeal, 'id'>>,
+  now: number,
+): Promise<Refusal | null> {
+  return db.transaction('rw', db.meals, async () => {
+    const stored = await db.meals.get(id);
+    if (!stored) return { where: 'meal', sentence: 'This meal is no longer there; go back to the meals.' };
+    const changed: StoredMeal = { ...stored, ...change, changedAt: now };
+    const sound = check(settingShape, settingOf(changed));
+    if (!sound.ok) return { where: 'meal', sentence: sound.sentence };
+    await db.meals.put(changed);
+    return null;
+  });
+}
+
+/** Stores a kitchen when it is sound; otherwise says why not and keeps what was there. */
+export async function changeKitchen(db: Pantry, kitchen: Kitchen): Promise<Refusal | null> {
+  const shaped = check(kitchenShape, kitchen);
+  if (!shaped.ok) return { where: 'kitchen', sentence: shaped.sentence };
+  const fault = checkKitchen(kitchen)[0];
+  if (fault) return fault;
+  await db.kitchens.put(kitchen);
+  return null;
+}
+
+/** What a plan depends on, as text: equal text, equal plan. */
+export function printOf(meal: Meal): string {
+  return JSON.stringify([meal.people, meal.day, meal.hour, meal.pace, meal.kitchen, meal.dishes]);
+}
+
+/** Begins an empty meal for tomorrow evening in the first kitchen there is. */
+export async function createMeal(
+  db: Pantry,
+  today: Date,
+): Promise<{ readonly ok: true; readonly id: string } | { readonly ok: false; readonly sentence: string }> {
+  const kitchen = await db.kitchens.toCollection().first();
+  if (!kitchen)
+    return { ok: false, sentence: 'There is no kitchen yet: load the sample meals first, they bring three.' };
+  const id = `meal-${today.getTime()}`;
+  await db.meals.put({
+    id,
+    name: 'New meal',
+    people: 4,
+    day: format(addDays(today, 1), 'yyyy-MM-dd'),
+    hour: '19:30',
+    pace: 'steady',
+    kitchenId: kitchen.id,
+    dishIds: [],
+    changedAt: today.getTime(),
+  });
+  return { ok: true, id };
+}

@@ -1,0 +1,39 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+
+/** The present instant, renewed every so many milliseconds; null before the first paint in the browser. */
+export function useNow(everyMilliseconds: number): number | null {
+  const [now, setNow] = useState<number | null>(null);
+  useEffect(() => {
+    const tick = () => setNow(Date.now());
+    tick();
+    const timer = setInterval(tick, everyMilliseconds);
+    // A woken tab must not show an old clock until its next tick.
+    document.addEventListener('visibilitychange', tick);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener('visibilitychange', tick);
+    };
+  }, [everyMilliseconds]);
+  return now;
+}
+
+/** "34:10", or "1:02:05" from an hour up; "+0:40" once it has run out. */
+export function printCountdown(milliseconds: number): string {
+  const over = milliseconds < 0;
+  const seconds = Math.floor(Math.abs(milliseconds) / 1000);
+  const two = (value: number) => String(value).padStart(2, '0');
+  const [h, m, s] = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60];
+  const text = h > 0 ? `${h}:${two(m)}:${two(s)}` : `${m}:${two(s)}`;
+  return over ? `+${text}` : text;
+}
+
+/** "2 h 30 min", "45 min", "now". */
+export function printSpan(minutes: number): string {
+  const whole = Math.round(Math.abs(minutes));
+  if (whole === 0) return '0 min';
+  const [h, m] = [Math.floor(whole / 60), whole % 60];
+  if (h >= 48) return `${Math.round(h / 24)} days`;
+  return [h > 0 ? `${h} h` : '', m > 0 ? `${m} min` : ''].filter(Boolean).join(' ');
+}

@@ -1,0 +1,52 @@
+'use client';
+
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { useEffect, useState } from 'react';
+import { Button } from './button';
+
+export type KeyRow = readonly [keys: string, does: string];
+
+/** The sheet of keys that "?" opens. */
+export function KeysSheet({ rows }: { readonly rows: readonly KeyRow[] }) {
+  const [open, setOpen] = useState(false);
+  useKey('?', () => setOpen(true));
+  return (
+    <>
+      <Button look="quiet" onClick={() => setOpen(true)} aria-label="Keys">
+        <kbd className="rounded border border-line px-1.5 text-sm">?</kbd> keys
+      </Button>
+      <Dialog open={open} onClose={setOpen} className="relative z-20">
+        <div className="fixed inset-0 bg-black/40" aria-hidden />
+        <div className="fixed inset-0 grid place-items-center p-4">
+          <DialogPanel className="w-full max-w-md rounded-2xl bg-paper p-6 text-ink">
+            <DialogTitle className="font-title text-2xl">Keys</DialogTitle>
+            <dl className="my-4 grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
+              {rows.map(([keys, does]) => (
+                <div key={keys} className="contents">
+                  <dt>
+                    <kbd className="rounded border border-line px-1.5">{keys}</kbd>
+                  </dt>
+                  <dd>{does}</dd>
+                </div>
+              ))}
+            </dl>
+            <Button onClick={() => setOpen(false)}>Close</Button>
+          </DialogPanel>
+        </div>
+      </Dialog>
+    </>
+  );
+}
+
+/** Calls back on a key, unless the cook is typing in a field. */
+export function useKey(key: string, act: (event: KeyboardEvent) => void): void {
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement | null;
+      const typing = target?.closest('input, textarea, select, [contenteditable], [role="dialog"]');
+      if (event.key === key && !typing && !event.metaKey && !event.ctrlKey && !event.altKey) act(event);
+    };
+    document.addEventListener('keydown', listen);
+    return () => document.removeEventListener('keydown', listen);
+  }, [key, act]);
+}

@@ -1,0 +1,341 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import { Plus, X } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { Refusal } from '@/core/dish/check';
+import { APPLIANCE_KINDS, BURNER_STRENGTHS, type Kitchen, VESSEL_KINDS } from '@/core/kitchen/kitchen';
+import { pantry } from '@/store/db';
+import { changeKitchen } from '@/store/meals';
+import { Button } from '@/ui/button';
+import { Stepper } from '@/ui/stepper';
+
+type ListName = 'burners' | 'ovens' | 'appliances' | 'vessels' | 'people';
+type Row<L extends ListName> = Kitchen[L][number];
+
+/** Burners, oven, appliances, pots and people of a kitchen; each change is checked and stored at once. */
+export function KitchenView({ id }: { readonly id: string }) {
+  const router = useRouter();
+  const [fault, setFault] = useState<Refusal | null>(null);
+  const kitchen = useLiveQuery(async () => (await pantry().kitchens.get(id)) ?? null, [id]);
+  if (kitchen === undefined) return <p className="mt-10 text-faint">Opening the kitchen…</p>;
+  if (kitchen === null) return <p className="mt-10">There is no such kitchen in this browser.</p>;
+  const store = async (changed: Kitchen) => setFault(await changeKitchen(pantry(), changed));
+  const rows = <L extends ListName>(list: L) => ({
+    change: (index: number, change: Partial<Row<L>>) =>
+      store({ ...kitchen, [list]: kitchen[list].map((row, at) => (at === index ? { ...row, ...change } : row)) }),
+    remove: (index: number) => store({ ...kitchen, [list]: kitchen[list].filter((_, at) => at !== index) }),
+    add: (row: Row<L>) => store({ ...kitchen, [list]: [...kitchen[list], row] }),
+  });
+  const fresh = (list: ListName) => {
+    const taken = new Set(kitchen[list].map((row) => row.id));
+    let number = kitchen[list].length + 1;
+    while (taken.has(`${list}-${number}`)) number++;
+    return `${list}-${number}`;
+  };
+  const burners = rows('burners');
+  const ovens = rows('ovens');
+  const appliances = rows('appliances');
+  const vessels = rows('vessels');
+  const people = rows('people');
+  return (
+    <>
+      <div className="mt-2 flex flex-wrap items-center justify-between gap-3">
+        <h1 className="text-4xl">{kitchen.name}</h1>
+        <Button onClick={() => router.back()}>Back</Button>
+      </div>
+      {fault && (
+        <p role="alert" className="mt-3 border-l-4 border-warn pl-3 text-lg">
+          {fault.sentence} The kitchen was kept as it was.
+        </p>
+      )}
+      <div className="mt-4 grid gap-x-12 gap-y-8 xl:grid-cols-2">
+        <Section
+          title="Burners"
+          onAdd={() =>
+            burners.add({ id: fresh('burners'), name: 'New burner', strength: 'middling', widestCm: 26, gentle: true })
+          }
+        >
+          {kitchen.burners.map((burner, index) => (
+            <RowBox
+              key={burner.id}
+              name={burner.name}
+              onRename={(name) => burners.change(index, { name })}
+              onRemove={() => burners.remove(index)}
+            >
+              <Choice
+                label="Strength"
+                value={burner.strength}
+                options={BURNER_STRENGTHS}
+                onChange={(strength) => burners.change(index, { strength })}
+              />
+              <Stepper
+                label="Widest pan"
+                unit="cm"
+                value={burner.widestCm}
+                least={8}
+                most={80}
+                onChange={(widestCm) => burners.change(index, { widestCm })}
+              />
+              <Tick
+                label="Holds the barest simmer"
+                value={burner.gentle}
+                onChange={(gentle) => burners.change(index, { gentle })}
+              />
+            </RowBox>
+          ))}
+        </Section>
+        <Section
+          title="Oven"
+          onAdd={() => ovens.add({ id: fresh('ovens'), name: 'New oven', shelves: 2, warmUpMinutes: 12 })}
+        >
+          {kitchen.ovens.map((oven, index) => (
+            <RowBox
+              key={oven.id}
+              name={oven.name}
+              onRename={(name) => ovens.change(index, { name })}
+              onRemove={() => ovens.remove(index)}
+            >
+              <Stepper
+                label="Shelves"
+                value={oven.shelves}
+                least={1}
+                most={12}
+                onChange={(shelves) => ovens.change(index, { shelves })}
+              />
+              <Stepper
+                label="Warms up in"
+                unit="min"
+                value={oven.warmUpMinutes}
+                least={0}
+                most={90}
+                onChange={(warmUpMinutes) => ovens.change(index, { warmUpMinutes })}
+              />
+            </RowBox>
+          ))}
+        </Section>
+        <Section
+          title="Pots, pans and trays"
+          onAdd={() =>
+            vessels.add({ id: fresh('vessels'), name: 'New pot', kind: 'pot', litres: 3, widthCm: 22, count: 1 })
+          }
+        >
+          {kitchen.vessels.map((vessel, index) => (
+            <RowBox
+              key={vessel.id}
+              name={vessel.name}
+              onRename={(name) => vessels.change(index, { name })}
+              onRemove={() => vessels.remove(index)}
+            >
+              <Choice
+                label="Kind"
+                value={vessel.kind}
+                options={VESSEL_KINDS}
+                onChange={(kind) => vessels.change(index, { kind })}
+              />
+              <Stepper
+                label="Holds"
+                unit="l"
+                step={0.5}
+                value={vessel.litres}
+                least={0.5}
+                most={200}
+                onChange={(litres) => vessels.change(index, { litres })}
+              />
+              <Stepper
+                label="Across"
+                unit="cm"
+                value={vessel.widthCm}
+                least={5}
+                most={100}
+                onChange={(widthCm) => vessels.change(index, { widthCm })}
+              />
+              <Stepper
+                label="How many"
+                value={vessel.count}
+                least={0}
+                most={30}
+                onChange={(count) => vessels.change(index, { count })}
+              />
+            </RowBox>
+          ))}
+        </Section>
+        <div className="flex flex-col gap-8">
+          <Section
+            title="People"
+            onAdd={() =>
+              people.add({ id: fresh('people'), name: 'New helper', role: 'helper', from: '08:00', until: '22:00' })
+            }
+          >
+            {kitchen.people.map((person, index) => (
+              <RowBox
+                key={person.id}
+                name={person.name}
+                onRename={(name) => people.change(index, { name })}
+                onRemove={() => people.remove(index)}
+              >
+                <Choice
+                  label="Does"
+                  value={person.role}
+                  options={['cook', 'helper']}
+                  onChange={(role) => people.change(index, { role })}
+                />
+                <Hour label="There from" value={person.from} onChange={(from) => people.change(index, { from })} />
+                <Hour label="until" value={person.until} onChange={(until) => people.change(index, { until })} />
+              </RowBox>
+            ))}
+          </Section>
+          <Section
+            title="Appliances"
+            onAdd={() => appliances.add({ id: fresh('appliances'), name: 'New kettle', kind: 'kettle' })}
+          >
+            {kitchen.appliances.map((item, index) => (
+              <RowBox
+                key={item.id}
+                name={item.name}
+                onRename={(name) => appliances.change(index, { name })}
+                onRemove={() => appliances.remove(index)}
+              >
+                <Choice
+                  label="Kind"
+                  value={item.kind}
+                  options={APPLIANCE_KINDS}
+                  onChange={(kind) => appliances.change(index, { kind })}
+                />
+              </RowBox>
+            ))}
+          </Section>
+        </div>
+      </div>
+    </>
+  );
+}
+
+function Section({
+  title,
+  onAdd,
+  children,
+}: {
+  readonly title: string;
+  readonly onAdd: () => void;
+  readonly children: React.ReactNode;
+}) {
+  return (
+    <section aria-label={title}>
+      <div className="flex items-center justify-between border-b-2 border-ink pb-1">
+        <h2 className="text-2xl">{title}</h2>
+        <Button look="quiet" onClick={onAdd} aria-label={`Add to ${title}`}>
+          <Plus size={16} aria-hidden className="inline" /> add
+        </Button>
+      </div>
+      {children}
+    </section>
+  );
+}
+
+interface RowBoxProps {
+  readonly name: string;
+  readonly onRename: (name: string) => void;
+  readonly onRemove: () => void;
+  readonly children: React.ReactNode;
+}
+
+function RowBox({ name, onRename, onRemove, children }: RowBoxProps) {
+  return (
+    <fieldset className="flex flex-wrap items-end gap-x-4 gap-y-2 border-b border-line py-3">
+      <legend className="sr-only">{name}</legend>
+      <label className="text-sm text-faint">
+        Name
+        <input
+          className="block h-10 w-40 rounded-lg border border-line bg-paper px-2 text-base text-ink"
+          defaultValue={name}
+          maxLength={120}
+          onBlur={(event) => {
+            if (event.target.value.trim() !== '') onRename(event.target.value);
+            else event.target.value = name;
+          }}
+        />
+      </label>
+      {children}
+      <button
+        type="button"
+        aria-label={`Take out ${name}`}
+        className="ml-auto grid size-10 place-items-center rounded-lg hover:bg-soft"
+        onClick={onRemove}
+      >
+        <X size={18} aria-hidden />
+      </button>
+    </fieldset>
+  );
+}
+
+interface ChoiceProps<T extends string> {
+  readonly label: string;
+  readonly value: T;
+  readonly options: readonly T[];
+  readonly onChange: (value: T) => void;
+}
+
+function Choice<T extends string>({ label, value, options, onChange }: ChoiceProps<T>) {
+  return (
+    <label className="text-sm text-faint">
+      {label}
+      <select
+        className="block h-10 rounded-lg border border-line bg-paper px-2 text-base text-ink"
+        value={value}
+        onChange={(event) => onChange(event.target.value as T)}
+      >
+        {options.map((option) => (
+          <option key={option} value={option}>
+            {option.replace('-', ' ')}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
+
+function Hour({
+  label,
+  value,
+  onChange,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}) {
+  return (
+    <label className="text-sm text-faint">
+      {label}
+      <input
+        type="time"
+        className="block h-10 rounded-lg border border-line bg-paper px-2 text-base text-ink"
+        value={value}
+        onChange={(event) => event.target.value && onChange(event.target.value)}
+      />
+    </label>
+  );
+}
+
+function Tick({
+  label,
+  value,
+  onChange,
+}: {
+  readonly label: string;
+  readonly value: boolean;
+  readonly onChange: (value: boolean) => void;
+}) {
+  return (
+    <label className="flex min-h-10 items-center gap-2">
+      <input
+        type="checkbox"
+        className="size-5 accent-ember"
+        checked={value}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      {label}
+    </label>
+  );
+}

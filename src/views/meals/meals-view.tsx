@@ -1,0 +1,145 @@
+'use client';
+
+import { format } from 'date-fns';
+import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { stoveAt } from '@/core/live/stove';
+import type { Plan } from '@/core/meal/plan';
+import { pantry, type StoredMeal, type StoredSession } from '@/store/db';
+import { createMeal, loadSamples, tableInstant } from '@/store/meals';
+import { Button } from '@/ui/button';
+import { printSpan, useNow } from '@/ui/clock';
+
+/** All meals: each with its hour, its state, and what comes next. */
+export function MealsView() {
+  const router = useRouter();
+  const now = useNow(15_000);
+  const [fault, setFault] = useState('');
+  const meals = useLiveQuery(() => pantry().meals.orderBy('day').toArray());
+  const plans = useLiveQuery(() => pantry().plans.toArray());
+  const sessions = useLiveQuery(() => pantry().sessions.toArray());
+  const kitchens = useLiveQuery(() => pantry().kitchens.toArray());
+  if (!meals || !plans || !sessions || !kitchens || now === null) return <p className="mt-10 text-faint">Opening…</p>;
+  const create = async () => {
+    const made = await createMeal(pantry(), new Date());
+    if (made.ok) router.push(`/meals/${made.id}`);
+    else setFault(made.sentence);
+  };
+  return (
+    <>
+      <div className="mt-2 flex flex-wrap items-center justify-between gap-3">
+        <h1 className="text-4xl">Meals</h1>
+        <Button onClick={create}>New meal</Button>
+      </div>
+      {fault && (
+        <p role="alert" className="mt-3 text-warn">
+          {fault}
+        </p>
+      )}
+      {meals.length === 0 && (
+        <div className="mt-10 max-w-prose">
+          <p className="text-lg">
+            Nothing is planned yet. Load the three sample meals to see how an evening looks, or begin a meal of your
+            own.
+          </p>
+          <Button look="strong" className="mt-4" onClick={() => loadSamples(pantry(), new Date())}>
+            Load the sample meals
+          </Button>
+        </div>
+      )}
+      <ul className="mt-6 grid gap-4 lg:grid-cols-3">
+        {meals.map((meal) => {
+          const session = sessions.find((each) => each.mealId === meal.id && !each.over);
+          const plan = plans.find((each) => each.mealId === meal.id)?.plan;
+          const kitchen = kitchens.find((each) => each.id === meal.kitchenId);
+          return (
+            <MealCard
+              key={meal.id}
+              meal={meal}
+              plan={plan}
+              session={session}
+              kitchen={kitchen?.name ?? 'no kitchen'}
+              now={now}
+            />
+          );
+        })}
+      </ul>
+      <h2 className="mt-10 text-2xl">Kitchens</h2>
+      <ul className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
+        {kitchens.map((kitchen) => (
+          <li key={kitchen.id}>
+            <Link
+              href={`/kitchens/${encodeURIComponent(kitchen.id)}`}
+              className="inline-block min-h-10 py-2 underline underline-offset-4"
+            >
+              {kitchen.name}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+interface CardProps {
+  readonly meal: StoredMeal;
+  readonly plan: Plan | undefined;
+  readonly session: StoredSession | undefined;
+  readonly kitchen: string;
+  readonly now: number;
+}
+
+function MealCard({ meal, plan, session, kitchen, now }: CardProps) {
+  const table = tableInstant(meal);
+  const away = (table - now) / 60_000;
+  const base = `/meals/${encodeURIComponent(meal.id)}`;
+  return (
+    <li className="flex flex-col border-t-3 border-ink bg-paper p-5">
+      <p className="text-faint">
+        {format(table, 'EEEE d MMMM')}{' '}
+        <span className="float-right">{away > 0 ? `in ${printSpan(away)}` : 'gone by'}</span>
+      </p>
+      <h2 className="mt-1 text-2xl">
+        <Link href={base} className="hover:underline">
+          {meal.name}
+        </Link>
+      </h2>
+      <p className="mt-1 text-4xl font-semibold">{meal.hour}</p>
+      <p className="mt-2 text-faint">
+        {meal.people} at the table · {meal.dishIds.length} dishes · {kitchen}
+      </p>
+      <p className="mt-4 min-h-12 flex-1">{comesNext(meal, plan, session, now)}</p>
+      <p className="mt-3 flex flex-wrap gap-x-4">
+        {[
+          ['Menu', base],
+          ['Score', `${base}/score`],
+          [session ? 'Back to the stove' : 'Cook', `${base}/cook`],
+        ].map(([name, href]) => (
+          <Link key={name} href={href!} className="min-h-10 py-2 underline underline-offset-4">
+            {name}
+          </Link>
+        ))}
+      </p>
+    </li>
+  );
+}
+
+function comesNext(meal: StoredMeal, plan: Plan | undefined, session: StoredSession | undefined, now: number): string {
+  const table = tableInstant(meal);
+  if (session) {
+    const { now: hands, next, finished } = stoveAt(session, now);
+    if (finished) return 'Everything is on the table.';
+    const first = hands[0] ?? next[0];
+    return first
+      ? `At the stove. ${hands[0] ? 'Now' : 'Next'}: ${first.step.name}, ${first.step.dishName}.`
+      : 'At the stove.';
+  }
+  if (table < now) return 'Its hour has gone by. Choose another day to cook it again.';
+  if (meal.dishIds.length === 0) return 'No dishes yet: open the menu and choose some.';
+  const first = plan?.steps.find((step) => step.attention === 'hands');
+  if (!plan || !first) return 'Not planned yet: open it, and the plan is made.';
+  const at = table + first.start * 60_000;
+  return `Planned. First: ${first.name}, ${first.dishName}, ${format(at, 'EEEE')} at ${format(at, 'HH:mm')}.`;
+}

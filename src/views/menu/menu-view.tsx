@@ -1,0 +1,242 @@
+'use client';
+
+import { Listbox, ListboxButton, ListboxOption, ListboxOptions, Radio, RadioGroup } from '@headlessui/react';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { ChevronDown, X } from 'lucide-react';
+import Link from 'next/link';
+import { useEffect, useId, useState } from 'react';
+import type { Refusal } from '@/core/dish/check';
+import type { Dish } from '@/core/dish/dish';
+import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
+import { MOST_PEOPLE } from '@/core/meal/check';
+import { PACES, type Pace } from '@/core/meal/meal';
+import type { Landing } from '@/core/meal/plan';
+import { pantry, type StoredMeal } from '@/store/db';
+import { changeMeal } from '@/store/meals';
+import { Button } from '@/ui/button';
+import { printSpan } from '@/ui/clock';
+import { pigmentAt } from '@/ui/pigments';
+import { Stepper } from '@/ui/stepper';
+import { useMeal } from '@/views/shell/meal-frame';
+import { useDress } from '@/views/shell/shell';
+
+const PACE_WORDS: Readonly<Record<Pace, string>> = {
+  relaxed: 'a breath after everything',
+  steady: 'as most cooks work',
+  brisk: 'practised hands, little pause',
+};
+
+/** What is chosen for a meal; every change is stored and planned at once. */
+export function MenuView() {
+  const { meal, planned } = useMeal();
+  const [fault, setFault] = useState<Refusal | null>(null);
+  const dishes = useLiveQuery(() => pantry().dishes.toArray()) ?? [];
+  const kitchens = useLiveQuery(() => pantry().kitchens.toArray()) ?? [];
+  const change = async (what: Partial<Omit<StoredMeal, 'id'>>) =>
+    setFault(await changeMeal(pantry(), meal.id, what, Date.now()));
+  const chosen = meal.dishes.map((dish) => dish.id);
+  const others = dishes.filter((dish) => !chosen.includes(dish.id)).sort((a, b) => a.name.localeCompare(b.name));
+  return (
+    <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[20rem_1fr]">
+      <section aria-label="The table" className="flex flex-col gap-5">
+        <TextField label="Name" type="text" value={meal.name} onChange={(name) => change({ name })} />
+        <div className="grid grid-cols-2 gap-4">
+          <TextField label="Day" type="date" value={meal.day} onChange={(day) => change({ day })} />
+          <TextField label="On the table at" type="time" value={meal.hour} onChange={(hour) => change({ hour })} />
+        </div>
+        <Stepper
+          label="People at the table"
+          value={meal.people}
+          least={1}
+          most={MOST_PEOPLE}
+          onChange={(people) => change({ people })}
+        />
+        <div>
+          <span className="block text-sm text-faint">Kitchen</span>
+          <div className="flex items-center gap-3">
+            <Listbox value={meal.kitchen.id} onChange={(kitchenId) => change({ kitchenId })}>
+              <ListboxButton className="inline-flex min-h-10 items-center gap-2 rounded-lg border border-line bg-paper px-3">
+                {meal.kitchen.name} <ChevronDown size={16} aria-hidden />
+              </ListboxButton>
+              <ListboxOptions
+                anchor="bottom start"
+                className="z-10 rounded-lg border border-line bg-paper p-1 shadow-lg"
+              >
+                {kitchens.map((kitchen) => (
+                  <ListboxOption
+                    key={kitchen.id}
+                    value={kitchen.id}
+                    className="min-h-10 cursor-pointer rounded px-3 py-2 data-focus:bg-soft"
+                  >
+                    {kitchen.name}
+                  </ListboxOption>
+                ))}
+              </ListboxOptions>
+            </Listbox>
+            <Link href={`/kitchens/${encodeURIComponent(meal.kitchen.id)}`} className="underline underline-offset-4">
+              look inside
+            </Link>
+          </div>
+        </div>
+        <RadioGroup value={meal.pace} onChange={(pace: Pace) => change({ pace })} aria-label="Pace">
+          <span className="block text-sm text-faint">Pace</span>
+          <div className="flex gap-1">
+            {PACES.map((pace) => (
+              <Radio
+                key={pace}
+                value={pace}
+                className="min-h-10 cursor-pointer rounded-lg bg-soft px-3 py-2 data-checked:bg-ink data-checked:text-ground"
+              >
+                {pace}
+              </Radio>
+            ))}
+          </div>
+          <p className="mt-1 text-sm text-faint">{PACE_WORDS[meal.pace]}</p>
+        </RadioGroup>
+        {fault && (
+          <p role="alert" className="border-l-4 border-warn pl-3">
+            {fault.sentence} Nothing was changed.
+          </p>
+        )}
+      </section>
+      <section aria-label="Dishes">
+        <div className="flex items-baseline justify-between">
+          <h2 className="text-2xl">Dishes</h2>
+          <span className="text-faint">{meal.dishes.length} on the menu</span>
+        </div>
+        {meal.dishes.length === 0 && <p className="mt-3">Nothing on the menu yet. Choose the first dish below.</p>}
+        <ul className="mt-2 border-t border-line">
+          {meal.dishes.map((dish, index) => (
+            <DishRow
+              key={dish.id}
+              dish={dish}
+              index={index}
+              landing={planned.plan?.landings.find((landing) => landing.dishId === dish.id)}
+              hour={meal.hour}
+              hands={handsMinutes(
+                planned.plan?.steps.filter((step) => step.dishId === dish.id && step.attention === 'hands'),
+              )}
+              onRemove={() => change({ dishIds: chosen.filter((id) => id !== dish.id) })}
+            />
+          ))}
+        </ul>
+        <AddDish dishes={others} onAdd={(id) => change({ dishIds: [...chosen, id] })} />
+      </section>
+    </div>
+  );
+}
+
+function handsMinutes(steps: readonly { start: number; end: number }[] | undefined): number {
+  return (steps ?? []).reduce((sum, step) => sum + step.end - step.start, 0);
+}
+
+interface DishRowProps {
+  readonly dish: Dish;
+  readonly index: number;
+  readonly landing: Landing | undefined;
+  readonly hour: string;
+  readonly hands: number;
+  readonly onRemove: () => void;
+}
+
+function DishRow({ dish, index, landing, hour, hands, onRemove }: DishRowProps) {
+  const dress = useDress();
+  const allergens = [...new Set(dish.ingredients.flatMap((item) => item.allergens))];
+  return (
+    <li className="grid grid-cols-[auto_1fr_auto] items-start gap-x-3 border-b border-line py-2.5">
+      <span aria-hidden className="mt-1.5 size-3.5 rounded-full" style={{ background: pigmentAt(index)[dress] }} />
+      <div>
+        <p className="text-lg font-semibold">{dish.name}</p>
+        <p className="text-faint">
+          {landing ? landingWords(landing, hour) : 'a part for the other dishes'}
+          {hands > 0 && ` · ${printSpan(hands)} of hands`}
+          {allergens.length > 0 && ` · contains ${allergens.join(', ')}`}
+        </p>
+      </div>
+      <button
+        type="button"
+        aria-label={`Take out ${dish.name}`}
+        className="grid size-10 place-items-center rounded-lg hover:bg-soft"
+        onClick={onRemove}
+      >
+        <X size={18} aria-hidden />
+      </button>
+    </li>
+  );
+}
+
+function landingWords(landing: Landing, hour: string): string {
+  const ready = printClock(clockMinutes(hour) + landing.ready);
+  if (landing.late > 0) return `ready at ${ready}, ${landing.late} min late`;
+  const judged = { well: '', long: ', rather long', 'too long': ', too long', late: '' }[landing.fine];
+  return landing.waits === 0
+    ? `ready at ${ready}, straight to the table`
+    : `ready at ${ready}, waits ${printSpan(landing.waits)}${judged}`;
+}
+
+function AddDish({ dishes, onAdd }: { readonly dishes: readonly Dish[]; readonly onAdd: (id: string) => void }) {
+  const id = useId();
+  const [wish, setWish] = useState('');
+  const found = dishes.filter((dish) => dish.name.toLowerCase().includes(wish.trim().toLowerCase()));
+  return (
+    <div className="mt-5">
+      <label htmlFor={id} className="block text-sm text-faint">
+        Add a dish
+      </label>
+      <input
+        id={id}
+        type="search"
+        placeholder="part of its name"
+        className="h-10 w-full max-w-xs rounded-lg border border-line bg-paper px-3"
+        value={wish}
+        onChange={(event) => setWish(event.target.value)}
+      />
+      <ul className="mt-2 flex flex-wrap gap-2">
+        {found.slice(0, 12).map((dish) => (
+          <li key={dish.id}>
+            <Button onClick={() => onAdd(dish.id)}>+ {dish.name}</Button>
+          </li>
+        ))}
+      </ul>
+      {found.length === 0 && <p className="mt-2 text-faint">No other dish of that name.</p>}
+    </div>
+  );
+}
+
+interface TextFieldProps {
+  readonly label: string;
+  readonly type: 'text' | 'date' | 'time';
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+}
+
+/** A field that passes its text on when it is whole; an empty one is told and the old value kept. */
+function TextField({ label, type, value, onChange }: TextFieldProps) {
+  const id = useId();
+  const [text, setText] = useState(value);
+  useEffect(() => setText(value), [value]);
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="block text-sm text-faint">
+        {label}
+      </label>
+      <input
+        id={id}
+        type={type}
+        maxLength={120}
+        className="h-10 w-full rounded-lg border border-line bg-paper px-3"
+        value={text}
+        onChange={(event) => {
+          setText(event.target.value);
+          if (event.target.value.trim() !== '') onChange(event.target.value);
+        }}
+        onBlur={() => setText(value)}
+      />
+      {text.trim() === '' && (
+        <p role="alert" className="text-sm text-warn">
+          {label} cannot be empty; kept as it was.
+        </p>
+      )}
+    </div>
+  );
+}

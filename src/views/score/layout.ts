@@ -1,0 +1,276 @@
+import { clockMinutes } from '@/core/kitchen/kitchen';
+import type { Landing, Plan, PlannedStep, Station } from '@/core/meal/plan';
+import { type TimeScale, ticks, timeScale } from './scale';
+
+/** A step drawn as a piece of its dish's ribbon. */
+export interface Ribbon {
+  readonly step: PlannedStep;
+  readonly x: number;
+  readonly width: number;
+  /** Middle line and thickness. */
+  readonly y: number;
+  readonly thickness: number;
+  /** Where the tail of a longer run ends. */
+  readonly tailX: number;
+  readonly label: Label | null;
+}
+
+export interface Label {
+  readonly text: string;
+  readonly x: number;
+  readonly y: number;
+  readonly inside: boolean;
+}
+
+/** Food waiting: a dotted line on the shelf. */
+export interface WaitLine {
+  readonly dishId: string;
+  readonly x1: number;
+  readonly x2: number;
+  readonly y: number;
+  /** Ends of the links to the ribbons before and after it. */
+  readonly from: { readonly x: number; readonly y: number };
+  readonly to: { readonly x: number; readonly y: number } | null;
+}
+
+/** A link from one ribbon to the next of its dish. */
+export interface Join {
+  readonly dishId: string;
+  readonly x1: number;
+  readonly y1: number;
+  readonly x2: number;
+  readonly y2: number;
+}
+
+export interface Stave {
+  readonly station: Station;
+  readonly top: number;
+  readonly height: number;
+}
+
+export interface LandingMark {
+  readonly landing: Landing;
+  readonly y: number;
+  readonly from: { readonly x: number; readonly y: number };
+}
+
+export interface ScoreLayout {
+  readonly scale: TimeScale;
+  readonly staves: readonly Stave[];
+  readonly ribbons: readonly Ribbon[];
+  readonly waits: readonly WaitLine[];
+  readonly joins: readonly Join[];
+  readonly landings: readonly LandingMark[];
+  readonly ticks: readonly number[];
+  readonly handsTop: number;
+  readonly height: number;
+  readonly tableX: number;
+}
+
+const TOP = 30;
+const STAVE = 50;
+const LANE = 26;
+const SHELF_LANE = 15;
+const LANDING = 46;
+const LETTER = 6.9;
+const HANDS = 26;
+
+/** How thick a ribbon is: the hotter, the thicker. */
+export function thicknessOf(step: PlannedStep): number {
+  switch (step.station.sort) {
+    case 'board':
+      return 7;
+    case 'shelf':
+      return 6;
+    case 'oven':
+      return step.key.endsWith('~warm') ? 6 : Math.max(12, Math.min(24, 10 + ((step.celsius ?? 150) - 100) / 8));
+    case 'appliance':
+      return 14;
+    case 'burner':
+      return { full: 26, medium: 20, low: 13, lowest: 9 }[step.heat ?? 'medium'];
+  }
+}
+
+/** Where everything of a plan stands on the sheet. `width` is the room between the names and the landing edge. */
+export function layOut(plan: Plan, width: number, zoom: number): ScoreLayout {
+  const steps = plan.steps;
+  const scale = timeScale(
+    steps.flatMap((step) => [step.start, step.end]),
+    width,
+    zoom,
+  );
+  const tableX = scale.x(0);
+
+  const staves: Stave[] = [];
+  const laneOf = new Map<string, number>();
+  let top = TOP;
+  for (const station of plan.stations) {
+    const own = steps.filter((step) => step.station.id === station.id);
+    if (station.sort === 'shelf') break;
+    const lanes = packLanes(
+      own.map((step) => ({ id: step.key, from: step.start, to: step.end })),
+      laneOf,
+    );
+    const height = STAVE + Math.max(0, lanes - 1) * LANE;
+    staves.push({ station, top, height });
+    top += height;
+  }
+  const shelf = plan.stations[plan.stations.length - 1]!;
+  const gap = 8 / scale.perMinute;
+  const resting = steps
+    .filter((step) => step.station.id === shelf.id)
+    .map((step) => ({
+      id: step.key,
+      from: step.start,
+      to: Math.max(step.end, step.start + textWidth(step.name) / scale.perMinute) + gap,
+    }));
+  const waiting = plan.waitings.map((wait, index) => ({ id: `wait ${index}`, from: wait.from, to: wait.to + gap }));
+  const lanes = packLanes([...resting, ...waiting], laneOf);
+  const shelfHeight = Math.max(STAVE, 24 + lanes * SHELF_LANE);
+  staves.push({ station: shelf, top, height: shelfHeight });
+  const shelfTop = top;
+  top += shelfHeight;
+
+  const middle = (step: PlannedStep) => {
+    const stave = staves.find((each) => each.station.id === step.station.id)!;
+    const lane = laneOf.get(step.key) ?? 0;
+    return step.station.id === shelf.id ? shelfTop + 22 + lane * SHELF_LANE : stave.top + 31 + lane * LANE;
+  };
+  const bare = steps.map((step) => {
+    const x = scale.x(step.start);
+    const width = Math.max(3, scale.x(step.end) - x);
+    return {
+      step,
+      x,
+      width,
+      y: middle(step),
+      thickness: thicknessOf(step),
+      tailX: Math.max(x + width, scale.x(Math.min(step.longestEnd, 0))),
+    };
+  });
+  const ribbons = placeLabels(bare, scale.width);
+  const byKey = new Map(ribbons.map((ribbon) => [ribbon.step.key, ribbon]));
+
+  const waits = plan.waitings.flatMap((wait, index): WaitLine[] => {
+    const before = byKey.get(wait.after);
+    if (!before) return [];
+    const after = wait.before === null ? undefined : byKey.get(wait.before);
+    const onShelf = before.step.station.id === shelf.id && wait.before === null;
+    const y = onShelf ? before.y : shelfTop + 22 + (laneOf.get(`wait ${index}`) ?? 0) * SHELF_LANE;
+    return [
+      {
+        dishId: wait.dishId,
+        x1: scale.x(wait.from),
+        x2: scale.x(wait.to),
+        y,
+        from: { x: before.x + before.width, y: before.y },
+        to: after ? { x: after.x, y: after.y } : null,
+      },
+    ];
+  });
+  const joins = ribbons.flatMap((ribbon): Join[] =>
+    ribbon.step.after.flatMap((key) => {
+      const before = byKey.get(key);
+      if (!before || before.step.end > ribbon.step.start || before.y === ribbon.y) return [];
+      const waits = plan.waitings.some((wait) => wait.after === key && wait.before === ribbon.step.key);
+      if (waits || ribbon.step.start - before.step.end > 3) return [];
+      return [{ dishId: ribbon.step.dishId, x1: before.x + before.width, y1: before.y, x2: ribbon.x, y2: ribbon.y }];
+    }),
+  );
+
+  const handsTop = top + 14;
+  const landings = placeLandings(plan, byKey, waits, scale, handsTop);
+  const height = Math.max(handsTop + plan.hands.length * HANDS + 30, TOP + landings.length * LANDING + 20);
+  return {
+    scale,
+    staves,
+    ribbons,
+    waits,
+    joins,
+    landings,
+    ticks: ticks(scale, clockMinutes(plan.hour)),
+    handsTop,
+    height,
+    tableX,
+  };
+}
+
+/** Gives each span the lowest lane that is free; returns how many lanes that takes. */
+export function packLanes(
+  spans: readonly { readonly id: string; readonly from: number; readonly to: number }[],
+  laneOf: Map<string, number>,
+): number {
+  const freeFrom: number[] = [];
+  for (const span of [...spans].sort((a, b) => a.from - b.from || b.to - a.to)) {
+    let lane = freeFrom.findIndex((free) => free <= span.from);
+    if (lane < 0) lane = freeFrom.length;
+    freeFrom[lane] = span.to;
+    laneOf.set(span.id, lane);
+  }
+  return freeFrom.length;
+}
+
+export function textWidth(text: string): number {
+  return text.length * LETTER;
+}
+
+/**
+ * Writes each step's name inside its ribbon where it fits, else above it, else below, and nowhere when all of these would touch another label:
+ * a name is never cut and never collides. The keyboard and the lines below the sheet always tell it.
+ */
+function placeLabels(bare: readonly Omit<Ribbon, 'label'>[], sheetWidth: number): Ribbon[] {
+  const taken: { x1: number; x2: number; y1: number; y2: number }[] = [];
+  const isFree = (x1: number, x2: number, y: number, self: Omit<Ribbon, 'label'>) =>
+    x1 >= 0 &&
+    x2 <= sheetWidth + 60 &&
+    !taken.some((box) => x1 < box.x2 + 5 && box.x1 < x2 + 5 && y - 11 < box.y2 && box.y1 < y + 3) &&
+    !bare.some(
+      (other) =>
+        other !== self &&
+        x1 < other.x + other.width &&
+        other.x < x2 &&
+        y - 10 < other.y + other.thickness / 2 &&
+        other.y - other.thickness / 2 < y + 2,
+    );
+  return bare.map((ribbon): Ribbon => {
+    const text = ribbon.step.name;
+    const width = textWidth(text);
+    if (ribbon.width >= width + 12 && ribbon.thickness >= 18) {
+      return { ...ribbon, label: { text, x: ribbon.x + 7, y: ribbon.y + 4.5, inside: true } };
+    }
+    for (const y of [ribbon.y - ribbon.thickness / 2 - 4, ribbon.y + ribbon.thickness / 2 + 12]) {
+      for (const x of [ribbon.x, ribbon.x + ribbon.width - width]) {
+        if (!isFree(x, x + width, y, ribbon)) continue;
+        taken.push({ x1: x, x2: x + width, y1: y - 11, y2: y + 3 });
+        return { ...ribbon, label: { text, x, y, inside: false } };
+      }
+    }
+    return { ...ribbon, label: null };
+  });
+}
+
+/** Landings stand in the order of the ribbons they come from, so that their lines cross as little as can be. */
+function placeLandings(
+  plan: Plan,
+  byKey: ReadonlyMap<string, Ribbon>,
+  waits: readonly WaitLine[],
+  scale: TimeScale,
+  bottom: number,
+): LandingMark[] {
+  const marks = plan.landings.map((landing) => {
+    const wait = plan.waitings.findIndex((each) => each.dishId === landing.dishId && each.before === null);
+    const last = [...byKey.values()]
+      .filter((ribbon) => ribbon.step.dishId === landing.dishId && ribbon.step.end === landing.ready)
+      .at(-1);
+    const line = wait >= 0 ? waits.find((each) => each.dishId === landing.dishId && each.to === null) : undefined;
+    const from = line
+      ? { x: line.x2, y: line.y }
+      : last
+        ? { x: last.x + last.width, y: last.y }
+        : { x: scale.x(0), y: TOP };
+    return { landing, from };
+  });
+  marks.sort((a, b) => a.from.y - b.from.y || a.landing.ready - b.landing.ready);
+  const room = Math.max(LANDING, Math.min(70, (bottom - TOP) / Math.max(1, marks.length)));
+  return marks.map((mark, index) => ({ ...mark, y: TOP + 14 + index * room }));
+}

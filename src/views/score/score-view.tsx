@@ -1,0 +1,242 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
+import { minutesToTable } from '@/core/live/session';
+import type { Plan, PlannedStep } from '@/core/meal/plan';
+import { pantry } from '@/store/db';
+import { tableInstant } from '@/store/meals';
+import { openSession } from '@/store/sessions';
+import { printSpan, useNow } from '@/ui/clock';
+import { type KeyRow, KeysSheet, useKey } from '@/ui/keys-sheet';
+import { pigmentAt } from '@/ui/pigments';
+import { useMeal } from '@/views/shell/meal-frame';
+import { useDress } from '@/views/shell/shell';
+import { Sheet } from './sheet';
+
+const KEYS: readonly KeyRow[] = [
+  ['← →', 'the step before, the step after'],
+  ['↑ ↓', 'the same hour on the line above, below'],
+  ['Home End', 'the first step, the last'],
+  ['+ −', 'nearer, farther'],
+  ['Esc', 'let go'],
+  ['?', 'this sheet'],
+];
+
+const ZOOMS = [1, 1.6, 2.6, 4.2, 7];
+
+/** The meal as music: stations are staves, dishes are ribbons, the table is the end of the page. */
+export function ScoreView() {
+  const { meal, planned } = useMeal();
+  const now = useNow(20_000);
+  const session = useLiveQuery(() => openSession(pantry(), meal.id), [meal.id]);
+  const plan = session?.plan ?? planned.plan;
+  const [selected, setSelected] = useState<string | null>(null);
+  const [zoom, setZoom] = useState(0);
+  const frame = useRef<HTMLDivElement>(null);
+  const width = useWidth(frame);
+
+  const select = useCallback((key: string | null) => {
+    setSelected(key);
+    if (key === null) return;
+    const piece = frame.current?.querySelector<SVGGElement>(`[data-key="${CSS.escape(key)}"]`);
+    piece?.focus({ preventScroll: true });
+    piece?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+  }, []);
+  const move = (way: 'left' | 'right' | 'up' | 'down' | 'first' | 'last') =>
+    plan && select(neighbour(plan, selected, way));
+  const onArrow = (way: Parameters<typeof move>[0]) => (event: KeyboardEvent) => {
+    event.preventDefault();
+    move(way);
+  };
+  useKey('ArrowLeft', onArrow('left'));
+  useKey('ArrowRight', onArrow('right'));
+  useKey('ArrowUp', onArrow('up'));
+  useKey('ArrowDown', onArrow('down'));
+  useKey('Home', onArrow('first'));
+  useKey('End', onArrow('last'));
+  useKey('Escape', () => select(null));
+  useKey('+', () => setZoom((level) => Math.min(ZOOMS.length - 1, level + 1)));
+  useKey('-', () => setZoom((level) => Math.max(0, level - 1)));
+
+  // The hot hour first: a sheet wider than the page opens at the table.
+  const level = ZOOMS[zoom]!;
+  useEffect(() => {
+    if (frame.current && level >= 1) frame.current.scrollLeft = frame.current.scrollWidth;
+  }, [level]);
+
+  if (!plan) return null;
+  const step = plan.steps.find((each) => each.key === selected);
+  const dishIds = meal.dishes.map((dish) => dish.id);
+  const present = now === null ? null : minutesToTable({ tableAt: tableInstant(meal) }, now);
+  return (
+    <div className="mt-1 flex flex-1 flex-col">
+      <div ref={frame} className="relative hidden overflow-x-auto sm:block" data-testid="score">
+        {width > 0 && (
+          <Sheet
+            plan={plan}
+            dishIds={dishIds}
+            width={width}
+            zoom={level}
+            selected={selected}
+            onSelect={select}
+            present={present}
+          />
+        )}
+      </div>
+      <ByTheClock plan={plan} dishIds={dishIds} selected={selected} onSelect={setSelected} />
+      <div
+        className="sticky bottom-0 mt-3 grid min-h-32 gap-x-8 gap-y-2 border-t-2 border-ink bg-ground pt-3 pb-1 md:grid-cols-[1fr_auto]"
+        aria-live="polite"
+        data-testid="reason"
+      >
+        {step ? (
+          <Reason step={step} hour={plan.hour} />
+        ) : (
+          <p className="text-faint">
+            Choose a step, with the pointer or the arrow keys, to read why it stands where it does.
+          </p>
+        )}
+        <div className="hidden items-start gap-2 sm:flex">
+          <ZoomKnob label="Farther" sign="−" disabled={zoom === 0} onPress={() => setZoom(zoom - 1)} />
+          <ZoomKnob label="Nearer" sign="+" disabled={zoom === ZOOMS.length - 1} onPress={() => setZoom(zoom + 1)} />
+          <KeysSheet rows={KEYS} />
+        </div>
+      </div>
+    </div>
+  );
+}
+
+function ZoomKnob({
+  label,
+  sign,
+  disabled,
+  onPress,
+}: {
+  readonly label: string;
+  readonly sign: string;
+  readonly disabled: boolean;
+  readonly onPress: () => void;
+}) {
+  return (
+    <button
+      type="button"
+      aria-label={label}
+      className="size-10 rounded-lg bg-soft text-xl disabled:opacity-40"
+      disabled={disabled}
+      onClick={onPress}
+    >
+      {sign}
+    </button>
+  );
+}
+
+/** The width of an element, followed as the page changes. */
+function useWidth(ref: React.RefObject<HTMLElement | null>): number {
+  const [width, setWidth] = useState(0);
+  useEffect(() => {
+    const watch = new ResizeObserver((entries) => setWidth(entries[0]?.contentRect.width ?? 0));
+    if (ref.current) watch.observe(ref.current);
+    return () => watch.disconnect();
+  }, [ref]);
+  return width;
+}
+
+/** The step that an arrow key leads to. */
+export function neighbour(
+  plan: Plan,
+  selected: string | null,
+  way: 'left' | 'right' | 'up' | 'down' | 'first' | 'last',
+): string | null {
+  const { steps, stations } = plan;
+  const at = steps.findIndex((step) => step.key === selected);
+  const here = steps[at];
+  if (!here || way === 'first' || way === 'last') {
+    return (way === 'last' || (way === 'left' && !here) ? steps.at(-1) : steps[0])?.key ?? null;
+  }
+  if (way === 'left' || way === 'right') {
+    return steps[Math.max(0, Math.min(steps.length - 1, at + (way === 'right' ? 1 : -1)))]!.key;
+  }
+  const line = stations.findIndex((station) => station.id === here.station.id);
+  const onward = way === 'down' ? stations.slice(line + 1) : stations.slice(0, line).reverse();
+  for (const station of onward) {
+    const own = steps.filter((step) => step.station.id === station.id);
+    if (own.length === 0) continue;
+    const middle = (step: PlannedStep) => Math.abs((step.start + step.end - here.start - here.end) / 2);
+    return own.reduce((best, step) => (middle(step) < middle(best) ? step : best)).key;
+  }
+  return here.key;
+}
+
+function Reason({ step, hour }: { readonly step: PlannedStep; readonly hour: string }) {
+  const clock = (minute: number) => printClock(clockMinutes(hour) + minute);
+  const heat = step.heat ? `${step.heat} heat` : step.celsius ? `${step.celsius} °C` : '';
+  return (
+    <div className="grid gap-x-10 gap-y-1 lg:grid-cols-[1fr_1fr]">
+      <div>
+        <h2 className="text-xl" data-testid="chosen">
+          <span className="first-letter:uppercase">{step.name}</span>, {step.dishName}, {clock(step.start)}–
+          {clock(step.end)}
+        </h2>
+        <p data-testid="why">{step.why}</p>
+        <p className="text-faint">
+          {[step.station.name, heat, step.vessel ?? '', step.person ? `hands of ${step.person.name}` : '']
+            .filter(Boolean)
+            .join(' · ')}
+          {step.longestEnd > step.end && ` · may run on to ${clock(step.longestEnd)}`}
+        </p>
+      </div>
+      <div>
+        <p>{step.says}</p>
+        {step.amounts.length > 0 && <p className="text-faint">{step.amounts.join(' · ')}</p>}
+        {step.cautions.map((caution) => (
+          <p key={caution} className="border-l-3 border-warn pl-2 text-warn">
+            {caution}
+          </p>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+interface ByTheClockProps {
+  readonly plan: Plan;
+  readonly dishIds: readonly string[];
+  readonly selected: string | null;
+  readonly onSelect: (key: string) => void;
+}
+
+/** The score on a phone: the same plan, down the page. */
+function ByTheClock({ plan, dishIds, selected, onSelect }: ByTheClockProps) {
+  const dress = useDress();
+  const clock = (minute: number) => printClock(clockMinutes(plan.hour) + minute);
+  return (
+    <ol className="mt-2 sm:hidden" aria-label="The plan by the clock">
+      {plan.steps.map((step) => (
+        <li key={step.key}>
+          <button
+            type="button"
+            aria-pressed={step.key === selected}
+            className={`grid min-h-12 w-full grid-cols-[3.4rem_0.5rem_1fr] items-center gap-x-3 border-b border-line py-1.5 text-left ${step.key === selected ? 'bg-soft' : ''}`}
+            onClick={() => onSelect(step.key)}
+          >
+            <span className="font-semibold">{clock(step.start)}</span>
+            <span
+              aria-hidden
+              className="h-full min-h-9 rounded-full"
+              style={{ background: pigmentAt(dishIds.indexOf(step.dishId))[dress] }}
+            />
+            <span>
+              {step.name} <span className="text-faint">{step.dishName}</span>
+              <span className="block text-sm text-faint">
+                {step.station.name}, {printSpan(step.end - step.start)}
+              </span>
+            </span>
+          </button>
+        </li>
+      ))}
+      <li className="py-3 text-xl font-bold">{plan.hour} the table</li>
+    </ol>
+  );
+}

@@ -1,0 +1,364 @@
+'use client';
+
+import { useId } from 'react';
+import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
+import type { Plan } from '@/core/meal/plan';
+import { printSpan } from '@/ui/clock';
+import { pigmentAt } from '@/ui/pigments';
+import { useDress } from '@/views/shell/shell';
+import { type Join, type LandingMark, layOut, type Ribbon, type WaitLine } from './layout';
+import { PatternDefinition } from './patterns';
+
+export const NAMES = 138;
+export const LANDINGS = 232;
+
+interface SheetProps {
+  readonly plan: Plan;
+  readonly dishIds: readonly string[];
+  readonly width: number;
+  readonly zoom: number;
+  readonly selected: string | null;
+  readonly onSelect: (key: string) => void;
+  /** Minutes relative to the table of the present, when it falls on the sheet. */
+  readonly present: number | null;
+}
+
+/** The score itself: staves, ribbons, what waits, the hands and the landing edge. */
+export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present }: SheetProps) {
+  const dress = useDress();
+  const prefix = useId().replace(/:/g, '');
+  const layout = layOut(plan, Math.max(320, width - NAMES - LANDINGS), zoom);
+  const { scale } = layout;
+  const total = NAMES + scale.width + LANDINGS;
+  const table = clockMinutes(plan.hour);
+  const place = (dishId: string) => Math.max(0, dishIds.indexOf(dishId));
+  const colour = (dishId: string) => pigmentAt(place(dishId))[dress];
+  const chosenDish = plan.steps.find((step) => step.key === selected)?.dishId;
+  const faded = (dishId: string) => chosenDish !== undefined && chosenDish !== dishId;
+  const bottom = layout.handsTop - 6;
+  return (
+    <svg
+      width={total}
+      height={layout.height}
+      aria-label="The score"
+      className="block select-none"
+      style={{ fontVariantNumeric: 'tabular-nums' }}
+    >
+      <defs>
+        {dishIds.map((id, index) => (
+          <PatternDefinition
+            key={id}
+            id={`${prefix}-${index}`}
+            pattern={pigmentAt(index).pattern}
+            colour={pigmentAt(index)[dress]}
+            mark={dress === 'day' ? '#fff' : '#000'}
+          />
+        ))}
+      </defs>
+      {layout.staves.map(({ station, top, height }) => (
+        <g key={station.id}>
+          <line x1={0} x2={NAMES + layout.tableX} y1={top + height} y2={top + height} stroke="var(--line)" />
+          <text x={0} y={top + 35} fontSize={14} fill="var(--ink)" className="first-letter:uppercase">
+            {station.name}
+          </text>
+        </g>
+      ))}
+      <g transform={`translate(${NAMES} 0)`}>
+        {layout.ticks.map((minute) => (
+          <g key={minute}>
+            <line
+              x1={scale.x(minute)}
+              x2={scale.x(minute)}
+              y1={TOP_LINE}
+              y2={bottom}
+              stroke="var(--line)"
+              strokeDasharray="1 5"
+            />
+            {minute < 0 && scale.x(0) - scale.x(minute) > 58 && (
+              <text x={scale.x(minute)} y={14} fontSize={13} textAnchor="middle" fill="var(--faint)">
+                {minute > -600 ? printSpan(minute) : ''}
+              </text>
+            )}
+            {(minute === 0 || Math.abs(scale.x(0) - scale.x(minute)) > 58) && (
+              <text
+                x={scale.x(minute)}
+                y={layout.height - 4}
+                fontSize={13.5}
+                textAnchor="middle"
+                fill="var(--ink)"
+                fontWeight={minute === 0 ? 700 : 400}
+              >
+                {printClock(table + minute)}
+              </text>
+            )}
+          </g>
+        ))}
+        {scale.stretches
+          .filter((stretch) => stretch.folded)
+          .map((stretch) => (
+            <g key={stretch.from} data-testid="fold">
+              <rect
+                x={stretch.x}
+                y={TOP_LINE}
+                width={stretch.width}
+                height={bottom - TOP_LINE}
+                fill="var(--soft)"
+                opacity={0.6}
+              />
+              <text x={stretch.x + stretch.width / 2} y={14} fontSize={12} textAnchor="middle" fill="var(--faint)">
+                {printSpan(stretch.to - stretch.from)}
+              </text>
+            </g>
+          ))}
+        {layout.waits.map((wait) => (
+          <Waiting key={`${wait.x1} ${wait.y}`} wait={wait} colour={colour(wait.dishId)} faded={faded(wait.dishId)} />
+        ))}
+        {layout.joins.map((join) => (
+          <JoinLine
+            key={`${join.x1} ${join.y1} ${join.x2} ${join.y2}`}
+            join={join}
+            colour={colour(join.dishId)}
+            faded={faded(join.dishId)}
+          />
+        ))}
+        {layout.landings.map((mark) => (
+          <Landed
+            key={mark.landing.dishId}
+            mark={mark}
+            tableX={layout.tableX}
+            edge={scale.width}
+            colour={colour(mark.landing.dishId)}
+            faded={faded(mark.landing.dishId)}
+            tableClock={table}
+          />
+        ))}
+        <line x1={layout.tableX} x2={layout.tableX} y1={TOP_LINE} y2={bottom} stroke="var(--ink)" strokeWidth={3} />
+        <text x={layout.tableX} y={14} fontSize={14} fontWeight={700} textAnchor="middle" fill="var(--ink)">
+          the table
+        </text>
+        {layout.ribbons.map((ribbon) => (
+          <RibbonPiece
+            key={ribbon.step.key}
+            ribbon={ribbon}
+            fill={`url(#${prefix}-${place(ribbon.step.dishId)})`}
+            colour={colour(ribbon.step.dishId)}
+            chosen={ribbon.step.key === selected}
+            faded={faded(ribbon.step.dishId)}
+            tableClock={table}
+            onSelect={onSelect}
+          />
+        ))}
+        {present !== null && present > (scale.stretches[0]?.from ?? 0) && present < 60 && (
+          <line
+            data-testid="present"
+            x1={scale.x(present)}
+            x2={scale.x(present)}
+            y1={TOP_LINE}
+            y2={layout.height - 20}
+            stroke="var(--ember)"
+            strokeWidth={2}
+            strokeDasharray="6 3"
+          />
+        )}
+        {plan.hands.map((band, index) => {
+          const y = layout.handsTop + index * 26;
+          return (
+            <g key={band.personId}>
+              <title>{`Hands of ${band.name}`}</title>
+              <rect x={0} y={y} width={layout.tableX} height={15} fill="var(--soft)" />
+              {band.busy.map((stretch) => (
+                <rect
+                  key={stretch.key}
+                  x={scale.x(stretch.start)}
+                  y={y}
+                  width={Math.max(1.5, scale.x(stretch.end) - scale.x(stretch.start))}
+                  height={15}
+                  fill="var(--ink)"
+                />
+              ))}
+            </g>
+          );
+        })}
+      </g>
+      {plan.hands.map((band, index) => (
+        <text
+          key={band.personId}
+          x={0}
+          y={layout.handsTop + index * 26 + 12}
+          fontSize={14}
+          fontWeight={700}
+          fill="var(--ink)"
+        >
+          {band.name === 'you' ? 'Your hands' : `${band.name}: hands`}
+        </text>
+      ))}
+    </svg>
+  );
+}
+
+const TOP_LINE = 24;
+
+function Waiting({
+  wait,
+  colour,
+  faded,
+}: {
+  readonly wait: WaitLine;
+  readonly colour: string;
+  readonly faded: boolean;
+}) {
+  const common = { stroke: colour, fill: 'none', strokeWidth: 2, strokeDasharray: '2 4', opacity: faded ? 0.15 : 0.75 };
+  return (
+    <g aria-hidden>
+      {wait.from.y !== wait.y && (
+        <path d={drop(wait.from.x, wait.from.y, wait.x1, wait.y)} {...common} opacity={faded ? 0.08 : 0.4} />
+      )}
+      <line x1={wait.x1} x2={wait.x2} y1={wait.y} y2={wait.y} {...common} strokeWidth={3} />
+      {wait.to && <path d={drop(wait.x2, wait.y, wait.to.x, wait.to.y)} {...common} opacity={faded ? 0.08 : 0.4} />}
+    </g>
+  );
+}
+
+function JoinLine({ join, colour, faded }: { readonly join: Join; readonly colour: string; readonly faded: boolean }) {
+  return (
+    <path
+      aria-hidden
+      d={drop(join.x1, join.y1, join.x2, join.y2)}
+      stroke={colour}
+      strokeWidth={2}
+      fill="none"
+      opacity={faded ? 0.12 : 0.7}
+    />
+  );
+}
+
+/** A short hook from one line of the sheet to another. */
+function drop(x1: number, y1: number, x2: number, y2: number): string {
+  const bend = Math.max(5, Math.abs(x2 - x1) / 2 + 4);
+  return `M${x1} ${y1} C${x1 + bend} ${y1} ${x2 - bend} ${y2} ${x2} ${y2}`;
+}
+
+interface PieceProps {
+  readonly ribbon: Ribbon;
+  readonly fill: string;
+  readonly colour: string;
+  readonly chosen: boolean;
+  readonly faded: boolean;
+  readonly tableClock: number;
+  readonly onSelect: (key: string) => void;
+}
+
+function RibbonPiece({ ribbon, fill, colour, chosen, faded, tableClock, onSelect }: PieceProps) {
+  const { step, x, width, y, thickness, tailX, label } = ribbon;
+  const clock = (minute: number) => printClock(tableClock + minute);
+  const say = `${step.dishName}: ${step.name}, ${step.station.name}, ${clock(step.start)} to ${clock(step.end)}`;
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a button element cannot stand in an SVG
+    <g
+      role="button"
+      tabIndex={chosen ? 0 : -1}
+      aria-label={say}
+      aria-pressed={chosen}
+      data-key={step.key}
+      className="cursor-pointer outline-none"
+      opacity={faded ? 0.35 : 1}
+      onClick={() => onSelect(step.key)}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' || event.key === ' ') onSelect(step.key);
+      }}
+    >
+      <title>{say}</title>
+      {tailX > x + width + 2 && (
+        <rect
+          x={x + width}
+          y={y - thickness / 4}
+          width={tailX - x - width}
+          height={thickness / 2}
+          fill={colour}
+          opacity={0.25}
+        />
+      )}
+      <rect
+        x={x}
+        y={y - Math.max(13, thickness / 2)}
+        width={Math.max(width, 14)}
+        height={Math.max(26, thickness)}
+        fill="transparent"
+      />
+      <rect
+        x={x}
+        y={y - thickness / 2}
+        width={width}
+        height={thickness}
+        rx={Math.min(5, thickness / 2)}
+        fill={fill}
+        stroke={chosen ? 'var(--ink)' : 'none'}
+        strokeWidth={2.5}
+      />
+      {label && (
+        <text
+          x={label.x}
+          y={label.y}
+          fontSize={12.5}
+          fontWeight={600}
+          fill={label.inside ? 'var(--ground)' : colour}
+          stroke={label.inside ? colour : 'var(--ground)'}
+          strokeWidth={3}
+          paintOrder="stroke"
+        >
+          {label.text}
+        </text>
+      )}
+    </g>
+  );
+}
+
+interface LandedProps {
+  readonly mark: LandingMark;
+  readonly tableX: number;
+  readonly edge: number;
+  readonly colour: string;
+  readonly faded: boolean;
+  readonly tableClock: number;
+}
+
+function Landed({ mark, tableX, edge, colour, faded, tableClock }: LandedProps) {
+  const { landing, from, y } = mark;
+  const x = Math.max(tableX, edge) + 26;
+  const words =
+    landing.late > 0
+      ? `${landing.late} min late`
+      : landing.waits === 0
+        ? 'straight to the table'
+        : `waits ${printSpan(landing.waits)}`;
+  const judged = landing.fine === 'too long' ? ', too long' : '';
+  return (
+    <g data-testid="landing" opacity={faded ? 0.45 : 1}>
+      <path
+        d={`M${from.x} ${from.y} C${tableX + 14} ${from.y} ${x - 22} ${y} ${x - 4} ${y}`}
+        stroke={colour}
+        strokeWidth={2}
+        fill="none"
+        opacity={0.7}
+      />
+      <circle cx={x} cy={y} r={5} fill={colour} />
+      <text x={x + 13} y={y - 1} fontSize={14.5} fontWeight={650} fill="var(--ink)">
+        {shorten(landing.dishName)}
+      </text>
+      <text
+        x={x + 13}
+        y={y + 16}
+        fontSize={13}
+        fill={landing.fine === 'late' || landing.fine === 'too long' ? 'var(--warn)' : 'var(--faint)'}
+      >
+        {printClock(tableClock + landing.ready)} · {words}
+        {judged}
+      </text>
+    </g>
+  );
+}
+
+/** A dish name that fits the landing edge; the whole name stands in the lines below and on the menu. */
+function shorten(name: string): string {
+  return name.length > 27 ? `${name.slice(0, 26).trimEnd()}…` : name;
+}

@@ -1,0 +1,111 @@
+'use client';
+
+import { format } from 'date-fns';
+import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { createContext, useContext } from 'react';
+import type { Meal } from '@/core/meal/meal';
+import { pantry } from '@/store/db';
+import { loadMeal } from '@/store/meals';
+import { Button } from '@/ui/button';
+import { type PlanState, usePlan } from './use-plan';
+
+interface MealAtHand {
+  readonly meal: Meal;
+  readonly planned: PlanState;
+}
+
+const MealContext = createContext<MealAtHand | null>(null);
+
+/** The meal of the page and its plan. */
+export function useMeal(): MealAtHand {
+  const value = useContext(MealContext);
+  if (!value) throw new Error('useMeal belongs inside MealFrame');
+  return value;
+}
+
+const LEAVES = [
+  ['', 'Menu'],
+  ['/score', 'Score'],
+  ['/cook', 'Cook'],
+] as const;
+
+/** Name, leaves and verdict of a meal around its views. */
+export function MealFrame({ id, children }: { readonly id: string; readonly children: React.ReactNode }) {
+  const meal = useLiveQuery(async () => (await loadMeal(pantry(), id)) ?? null, [id]);
+  const planned = usePlan(meal ?? undefined);
+  const path = usePathname();
+  if (meal === undefined) return <p className="mt-10 text-faint">Opening the meal…</p>;
+  if (meal === null) {
+    return (
+      <p className="mt-10">
+        There is no such meal in this browser.{' '}
+        <Link href="/" className="underline">
+          Go to the meals
+        </Link>
+        .
+      </p>
+    );
+  }
+  const base = `/meals/${encodeURIComponent(id)}`;
+  return (
+    <MealContext value={{ meal, planned }}>
+      <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-1 pt-1">
+        <div className="flex flex-wrap items-baseline gap-x-4">
+          <h1 className="text-3xl">{meal.name}</h1>
+          <p className="text-faint">
+            {format(new Date(`${meal.day}T12:00`), 'EEEE d MMMM')} · {meal.people} at the table · {meal.hour} ·{' '}
+            {meal.kitchen.name}
+          </p>
+        </div>
+        <nav aria-label="Views of the meal" className="flex gap-1">
+          {LEAVES.map(([leaf, name]) => {
+            const here = path === `${base}${leaf}`;
+            return (
+              <Link
+                key={name}
+                href={`${base}${leaf}`}
+                aria-current={here ? 'page' : undefined}
+                className={`min-h-10 px-3 py-2 ${here ? 'border-b-3 border-ember font-bold' : 'text-faint hover:text-ink'}`}
+              >
+                {name}
+              </Link>
+            );
+          })}
+        </nav>
+      </div>
+      {!path.endsWith('/cook') && <Verdict planned={planned} />}
+      {children}
+    </MealContext>
+  );
+}
+
+function Verdict({ planned }: { readonly planned: PlanState }) {
+  const { plan, refusals, settling, settle } = planned;
+  return (
+    <div aria-live="polite" className="mt-1 min-h-12">
+      {refusals.map(({ where, sentence }) => (
+        <p key={where + sentence} role="alert" className="mt-1 border-l-4 border-warn pl-3 text-lg">
+          <strong className="font-semibold">{where}:</strong> {sentence}
+        </p>
+      ))}
+      {plan && refusals.length === 0 && (
+        <p className="text-lg" data-testid="verdict">
+          {plan.verdict}
+          {plan.proven && <span className="text-faint"> Best possible plan (proven).</span>}
+        </p>
+      )}
+      {!plan && refusals.length === 0 && settling && <p className="text-lg text-faint">Looking for a first plan…</p>}
+      {settling && plan && (
+        <p className="flex items-center gap-2 text-sm text-faint">
+          <span aria-hidden className="inline-block size-2 animate-pulse rounded-full bg-ember" />
+          Looking for a better plan…
+          <Button look="quiet" className="min-h-6" onClick={settle}>
+            keep this one
+          </Button>
+        </p>
+      )}
+    </div>
+  );
+}

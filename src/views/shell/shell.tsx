@@ -1,0 +1,59 @@
+'use client';
+
+import { Moon, Sun } from 'lucide-react';
+import Link from 'next/link';
+import { createContext, useContext, useEffect, useState } from 'react';
+import { pantry } from '@/store/db';
+import { loadSamples } from '@/store/meals';
+
+export type Dress = 'day' | 'night';
+
+const DressContext = createContext<Dress>('day');
+
+/** Whether the app is in paper and ink, or in embers. */
+export function useDress(): Dress {
+  return useContext(DressContext);
+}
+
+const KEPT_DRESS = 'warm-cadence dress';
+
+/** Everything around the pages: dress, the way home, and the sample meals at the first start of a demo. */
+export function Shell({ samples, children }: { readonly samples: boolean; readonly children: React.ReactNode }) {
+  const [dress, setDress] = useState<Dress>('day');
+  useEffect(() => {
+    const kept = localStorage.getItem(KEPT_DRESS);
+    const dark = matchMedia('(prefers-color-scheme: dark)').matches;
+    setDress(kept === 'day' || kept === 'night' ? kept : dark ? 'night' : 'day');
+  }, []);
+  useEffect(() => {
+    document.documentElement.dataset['dress'] = dress;
+  }, [dress]);
+  useEffect(() => {
+    if (samples) loadSamples(pantry(), new Date()).catch(console.error);
+  }, [samples]);
+  const other = dress === 'day' ? 'night' : 'day';
+  return (
+    <DressContext value={dress}>
+      <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-4 sm:px-7">
+        <header className="flex items-center justify-between pt-3 text-sm print:hidden">
+          <Link href="/" className="inline-flex min-h-10 items-center gap-2 text-faint hover:text-ink">
+            <span aria-hidden className="inline-block h-2 w-6 rounded-full bg-ember" />
+            Warm Cadence
+          </Link>
+          <button
+            type="button"
+            className="grid size-10 place-items-center text-faint hover:text-ink"
+            aria-label={`Change to ${other} dress`}
+            onClick={() => {
+              localStorage.setItem(KEPT_DRESS, other);
+              setDress(other);
+            }}
+          >
+            {dress === 'day' ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
+          </button>
+        </header>
+        <main className="flex flex-1 flex-col pb-6">{children}</main>
+      </div>
+    </DressContext>
+  );
+}

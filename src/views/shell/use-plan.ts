@@ -1,0 +1,98 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { Refusal } from '@/core/dish/check';
+import { hourPast } from '@/core/meal/check';
+import type { Meal } from '@/core/meal/meal';
+import type { Plan } from '@/core/meal/plan';
+import { knownPlan } from '@/core/meal/read';
+import { pantry } from '@/store/db';
+import { printOf, tableInstant } from '@/store/meals';
+import { planInWorker, stopPlanning } from '@/workers/planner';
+
+export interface PlanState {
+  readonly plan: Plan | null;
+  readonly refusals: readonly Refusal[];
+  /** Still looking for a better plan. */
+  readonly settling: boolean;
+  /** Milliseconds from the change to the first plan that fits it; null until then. */
+  readonly firstAfter: number | null;
+  /** Keeps the plan as it is. */
+  readonly settle: () => void;
+}
+
+const SECONDS = 3;
+const PATIENCE = 500;
+
+/** The plan of a meal, kept in the browser and made anew after each change; the old one stands until then. */
+export function usePlan(meal: Meal | undefined): PlanState {
+  const [state, setState] = useState<Omit<PlanState, 'settle'>>({
+    plan: null,
+    refusals: [],
+    settling: false,
+    firstAfter: null,
+  });
+  const print = meal ? printOf(meal) : null;
+  const latest = useRef<Meal | undefined>(undefined);
+  const shown = useRef<Plan | null>(null);
+  latest.current = meal;
+
+  useEffect(() => {
+    const now = latest.current;
+    if (!now || print === null) return;
+    let gone = false;
+    const show = (change: Partial<Omit<PlanState, 'settle'>>) => {
+      if (gone) return;
+      if (change.plan !== undefined) shown.current = change.plan;
+      setState((before) => ({ ...before, ...change }));
+    };
+    planAnew(now, print, shown.current, show).catch((error: unknown) => {
+      console.error(error);
+      const sentence = 'The planner stopped unexpectedly. Change something or load the page again; your meal is kept.';
+      show({ refusals: [{ where: 'planner', sentence }], settling: false });
+    });
+    return () => {
+      gone = true;
+    };
+  }, [print]);
+
+  const settle = useCallback(() => void stopPlanning(), []);
+  return { ...state, settle };
+}
+
+async function planAnew(
+  meal: Meal,
+  print: string,
+  before: Plan | null,
+  show: (change: Partial<Omit<PlanState, 'settle'>>) => void,
+): Promise<void> {
+  const notBefore = Math.ceil((Date.now() - tableInstant(meal)) / 60_000);
+  const past = hourPast(meal, -notBefore);
+  const kept = await pantry().plans.get(meal.id);
+  const stillAhead = kept?.plan.steps.every((step) => step.start >= notBefore);
+  if (kept && kept.print === print && (stillAhead || past)) {
+    show({ plan: kept.plan, refusals: past ? [past] : [], settling: false, firstAfter: 0 });
+    return;
+  }
+  if (past) {
+    show({ plan: null, refusals: [past], settling: false });
+    return;
+  }
+  const begun = performance.now();
+  show({ settling: true, firstAfter: null });
+  const known = before?.mealId === meal.id ? before : kept?.plan;
+  let first = true;
+  const result = await planInWorker(
+    { meal, seconds: SECONDS, patience: PATIENCE, notBefore, ...(known ? { known: knownPlan(known) } : {}) },
+    (plan) => {
+      show({ plan, refusals: [], ...(first ? { firstAfter: Math.round(performance.now() - begun) } : {}) });
+      first = false;
+    },
+  );
+  if (!result.ok) {
+    show({ plan: null, refusals: result.refusals, settling: false });
+    return;
+  }
+  show({ plan: result.plan, refusals: [], settling: false });
+  await pantry().plans.put({ mealId: meal.id, print, plan: result.plan });
+}

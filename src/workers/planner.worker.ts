@@ -1,0 +1,51 @@
+import * as Comlink from 'comlink';
+import type { Meal } from '@/core/meal/meal';
+import type { Plan } from '@/core/meal/plan';
+import { type PlanResult, planMeal } from '@/core/meal/plan-meal';
+import type { KnownPlan, Progress } from '@/core/meal/progress';
+
+export interface PlanRequest {
+  readonly meal: Meal;
+  readonly seconds: number;
+  /** Ends sooner after so many rounds without a better plan. */
+  readonly patience?: number;
+  readonly notBefore?: number;
+  readonly known?: KnownPlan;
+  readonly progress?: Progress;
+}
+
+/** The planner on its own thread. One plan at a time: a new request ends the one before. */
+const planner = {
+  running: { aborted: false },
+
+  async plan(request: PlanRequest, onImprove?: (plan: Plan) => void): Promise<PlanResult> {
+    planner.running.aborted = true;
+    const signal = { aborted: false };
+    planner.running = signal;
+    const { meal, seconds, patience, ...options } = request;
+    return planMeal(
+      meal,
+      {
+        ...options,
+        solve: {
+          seconds,
+          ...(patience === undefined ? {} : { patience }),
+          now: () => performance.now(),
+          // A turn of the event loop, so that the next request can end this one.
+          pause: () => new Promise((resolve) => setTimeout(resolve, 0)),
+        },
+      },
+      onImprove,
+      signal,
+    );
+  },
+
+  /** Ends the search under way; its best plan so far is its answer. */
+  stop(): void {
+    planner.running.aborted = true;
+  },
+};
+
+export type PlannerWorker = typeof planner;
+
+Comlink.expose(planner);

@@ -10,10 +10,10 @@ export function progressAt(session: Session, now: number): Progress {
   const running = new Map<string, { start: number; end: number }>();
   for (const { step, status, startAt, endAt } of liveSteps(session, now)) {
     const start = Math.floor(minutesToTable(session, startAt));
-    if (status === 'done')
-      done.set(step.key, { start, end: Math.min(minute, Math.ceil(minutesToTable(session, endAt))) });
-    if (status === 'running')
-      running.set(step.key, { start, end: Math.max(minute + 1, Math.ceil(minutesToTable(session, endAt))) });
+    // Ends are rounded to the nearest minute: half a minute of a late thumb must not move the evening.
+    const end = Math.round(minutesToTable(session, endAt));
+    if (status === 'done') done.set(step.key, { start, end: Math.min(minute, end) });
+    if (status === 'running') running.set(step.key, { start, end: Math.max(minute + 1, end) });
   }
   return { now: minute, done, running };
 }
@@ -96,6 +96,9 @@ function mergeStations(old: Plan, rest: Plan): Plan['stations'] {
   return [...old.stations.slice(0, -1), ...added, ...old.stations.slice(-1)];
 }
 
+/** A step that moves by less is not worth a cook's attention. */
+const WORTH_TELLING = 2;
+
 /**
  * What a new plan changes for steps still to come, in one sentence. `told` says what caused it ("The cheeks have 12 min
  * more"); it opens the sentence.
@@ -105,8 +108,9 @@ export function whatMoved(before: Plan, after: Plan, fixed: ReadonlySet<string>,
   const moved = new Map<string, number>();
   for (const step of after.steps) {
     const was = old.get(step.key);
-    if (!was || fixed.has(step.key) || was.start === step.start) continue;
+    if (!was || fixed.has(step.key)) continue;
     const shift = step.start - was.start;
+    if (Math.abs(shift) < WORTH_TELLING) continue;
     const known = moved.get(step.dishName);
     if (known === undefined || Math.abs(shift) > Math.abs(known)) moved.set(step.dishName, shift);
   }

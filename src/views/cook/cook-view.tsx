@@ -85,30 +85,31 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
   if (now === null || stove === null) return null;
   const canUndo = lastStanding(session) !== undefined;
   return (
-    <div data-dress="night" className="fixed inset-0 z-10 flex flex-col overflow-auto bg-ground text-ink">
+    <div
+      data-dress="night"
+      className="fixed inset-0 z-10 flex flex-col overflow-auto bg-ground md:overflow-hidden text-ink"
+    >
       <TopLine session={session} now={now} />
       {stove.finished ? (
         <Finished session={session} now={now} onUndo={told.undo} />
       ) : (
         <>
-          <div className="grid flex-1 md:grid-cols-2">
-            <section aria-label="Now" className="flex flex-col border-line p-5 sm:p-8 md:border-r">
+          <div className="grid flex-1 md:min-h-0 md:grid-cols-2">
+            <section aria-label="Now" className="border-line p-5 sm:px-8 sm:py-6 md:overflow-y-auto md:border-r">
               <h2 className="font-sans text-base font-semibold text-faint">Now</h2>
               {focal ? (
-                <Focal session={session} live={focal} told={told} now={now} />
+                <Focal session={session} live={focal} told={told} now={now} canUndo={canUndo} />
               ) : (
-                <Quiet next={stove.next[0]} now={now} />
+                <Quiet next={stove.next[0]} now={now} onUndo={told.undo} canUndo={canUndo} />
               )}
               {stove.now.slice(1).map((live) => (
                 <Beside key={live.step.key} session={session} live={live} told={told} />
               ))}
-              <div className="mt-auto pt-4">
-                <Button look="quiet" big onClick={told.undo} disabled={!canUndo}>
-                  undo
-                </Button>
-              </div>
             </section>
-            <section aria-label="Watching" className="border-t border-line p-5 sm:p-8 md:border-t-0">
+            <section
+              aria-label="Watching"
+              className="border-t border-line p-5 sm:px-8 sm:py-6 md:overflow-y-auto md:border-t-0"
+            >
               <h2 className="font-sans text-base font-semibold text-faint">Watching</h2>
               {stove.watching.length === 0 && <p className="mt-3 text-xl text-faint">Nothing is on the heat.</p>}
               <ul>
@@ -167,7 +168,7 @@ interface StepProps {
   readonly told: SessionAtHand;
 }
 
-function Focal({ session, live, told, now }: StepProps & { readonly now: number }) {
+function Focal({ session, live, told, now, canUndo }: StepProps & { readonly now: number; readonly canUndo: boolean }) {
   const { step } = live;
   const tint = colour(session, step.dishId);
   const over = live.status === 'running' && live.endAt < now;
@@ -212,8 +213,17 @@ function Focal({ session, live, told, now }: StepProps & { readonly now: number 
             </Button>
           </>
         )}
+        <Undo onUndo={told.undo} canUndo={canUndo} />
       </div>
     </div>
+  );
+}
+
+function Undo({ onUndo, canUndo }: { readonly onUndo: () => void; readonly canUndo: boolean }) {
+  return (
+    <Button look="quiet" big onClick={onUndo} disabled={!canUndo}>
+      undo
+    </Button>
   );
 }
 
@@ -231,7 +241,8 @@ function Beside({ session, live, told }: StepProps) {
     >
       <span aria-hidden className="h-12 w-2 rounded-full" style={{ background: colour(session, live.step.dishId) }} />
       <p className="min-w-0 flex-1 text-xl">
-        <strong className="font-semibold first-letter:uppercase">{live.step.name}</strong>, {live.step.dishName}
+        <strong className="inline-block font-semibold first-letter:uppercase">{live.step.name}</strong>,{' '}
+        {live.step.dishName}
         <span className="block text-faint">{live.step.person?.name ?? placeWords(live)}</span>
       </p>
       <Button big onClick={() => (isStart(live) ? told.begun(live) : told.done(live))}>
@@ -241,7 +252,14 @@ function Beside({ session, live, told }: StepProps) {
   );
 }
 
-function Quiet({ next, now }: { readonly next: LiveStep | undefined; readonly now: number }) {
+interface QuietProps {
+  readonly next: LiveStep | undefined;
+  readonly now: number;
+  readonly onUndo: () => void;
+  readonly canUndo: boolean;
+}
+
+function Quiet({ next, now, onUndo, canUndo }: QuietProps) {
   return (
     <div className="mt-3" data-testid="quiet">
       <p className="font-title text-5xl text-ember">Nothing for the hands</p>
@@ -251,42 +269,61 @@ function Quiet({ next, now }: { readonly next: LiveStep | undefined; readonly no
           {format(next.startAt, 'HH:mm')}.
         </p>
       )}
+      <div className="mt-6">
+        <Undo onUndo={onUndo} canUndo={canUndo} />
+      </div>
     </div>
   );
 }
 
+/** Seconds before its end from which a pot's buttons stand open by themselves. */
+const OPEN_BEFORE_END = 90;
+
 function Watched({ session, live, told, now }: StepProps & { readonly now: number }) {
+  const [opened, setOpened] = useState(false);
   const { step } = live;
   const left = live.endAt - now;
   const look = step.lookEvery ? nextLook(live, now) : null;
+  // What only rests is over by itself: there is nothing to press.
+  const byItself = step.station.sort === 'shelf' && step.attention === 'none';
+  const open = opened || (!byItself && left < OPEN_BEFORE_END * 1000);
   return (
-    <li
-      className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line py-4"
-      data-testid="watched"
-      data-key={step.key}
-    >
-      <span aria-hidden className="h-14 w-2 rounded-full" style={{ background: colour(session, step.dishId) }} />
-      <div className="min-w-0 flex-1">
-        <p className="text-2xl font-semibold">
-          <span className="first-letter:uppercase">{step.name}</span>{' '}
-          <span className="text-lg font-normal text-faint">{step.dishName}</span>
-        </p>
-        <p className="text-lg text-faint">{step.doneWhen || placeWords(live)}</p>
-      </div>
-      <p className={`text-right text-4xl font-semibold ${left < 0 ? 'text-ember' : ''}`}>
-        <span data-testid="countdown">{printCountdown(left)}</span>
-        <span className="block text-base font-normal text-faint">
-          {left < 0 ? 'is it there?' : look ? `look at ${format(look, 'HH:mm')}` : step.station.name}
+    <li className="border-b border-line py-1" data-testid="watched" data-key={step.key}>
+      <button
+        type="button"
+        aria-expanded={open}
+        className="flex min-h-20 w-full items-center gap-4 text-left"
+        onClick={() => setOpened(!opened)}
+      >
+        <span
+          aria-hidden
+          className="h-14 w-2 shrink-0 rounded-full"
+          style={{ background: colour(session, step.dishId) }}
+        />
+        <span className="min-w-0 flex-1">
+          <span className="block text-2xl font-semibold first-letter:uppercase">{step.name}</span>
+          <span className="block text-lg text-faint">
+            {step.dishName}
+            {step.doneWhen && `: ${step.doneWhen}`}
+          </span>
         </span>
-      </p>
-      <span className="flex gap-2">
-        <Button big look={left < 0 ? 'strong' : 'plain'} className="px-5 text-xl" onClick={() => told.done(live)}>
-          done
-        </Button>
-        <Button big className="px-5 text-xl" onClick={() => told.notYet(live)}>
-          not yet
-        </Button>
-      </span>
+        <span className={`shrink-0 text-right text-4xl font-semibold ${left < 0 ? 'text-ember' : ''}`}>
+          <span data-testid="countdown">{printCountdown(left)}</span>
+          <span className="block text-base font-normal text-faint">
+            {left < 0 ? 'is it there?' : look ? `look at ${format(look, 'HH:mm')}` : step.station.name}
+          </span>
+        </span>
+      </button>
+      {open && (
+        <span className="flex gap-3 pb-3 pl-6">
+          <Button big look={left < 0 ? 'strong' : 'plain'} onClick={() => told.done(live)}>
+            done
+          </Button>
+          <Button big onClick={() => told.notYet(live)}>
+            not yet
+          </Button>
+        </span>
+      )}
     </li>
   );
 }

@@ -58,12 +58,12 @@ export function useSession(mealId: string): SessionAtHand {
   return {
     session,
     replannedIn,
-    done: ({ step }) => void say({ kind: 'done', key: step.key }, `“${step.name}” is done`),
-    begun: ({ step }) => void say({ kind: 'begun', key: step.key }, `“${step.name}” has begun`),
+    done: ({ step }) => void say({ kind: 'done', key: step.key }, `${step.dishName}: ${step.name} is done`),
+    begun: ({ step }) => void say({ kind: 'begun', key: step.key }, `${step.dishName}: ${step.name} has begun`),
     notYet: ({ step, endAt }) => {
       const more = moreMinutes(step);
       const until = Math.max(endAt, Date.now()) + more * 60_000;
-      void say({ kind: 'not-yet', key: step.key, until }, `“${step.name}” has ${more} min more`);
+      void say({ kind: 'not-yet', key: step.key, until }, `${step.dishName}: ${step.name} has ${more} min more`);
     },
     undo: () => {
       const last = latest.current ? lastStanding(latest.current) : undefined;

@@ -68,12 +68,14 @@ export interface ScoreLayout {
 }
 
 const TOP = 30;
-const STAVE = 50;
+const STAVE = 45;
 const LANE = 26;
-const SHELF_LANE = 15;
+const SHELF_LANE = 13;
+/** A shorter wait is no line of its own: the ribbon just goes on. */
+const SHORT_WAIT = 6;
 const LANDING = 46;
 const LETTER = 6.9;
-const HANDS = 26;
+export const HANDS = 22;
 
 /** How thick a ribbon is: the hotter, the thicker. */
 export function thicknessOf(step: PlannedStep): number {
@@ -124,7 +126,8 @@ export function layOut(plan: Plan, width: number, zoom: number): ScoreLayout {
       from: step.start,
       to: Math.max(step.end, step.start + textWidth(step.name) / scale.perMinute) + gap,
     }));
-  const waiting = plan.waitings.map((wait, index) => ({ id: `wait ${index}`, from: wait.from, to: wait.to + gap }));
+  const lines = plan.waitings.filter((wait) => wait.before === null || wait.to - wait.from >= SHORT_WAIT);
+  const waiting = lines.map((wait, index) => ({ id: `wait ${index}`, from: wait.from, to: wait.to + gap }));
   const lanes = packLanes([...resting, ...waiting], laneOf);
   const shelfHeight = Math.max(STAVE, 24 + lanes * SHELF_LANE);
   staves.push({ station: shelf, top, height: shelfHeight });
@@ -134,7 +137,7 @@ export function layOut(plan: Plan, width: number, zoom: number): ScoreLayout {
   const middle = (step: PlannedStep) => {
     const stave = staves.find((each) => each.station.id === step.station.id)!;
     const lane = laneOf.get(step.key) ?? 0;
-    return step.station.id === shelf.id ? shelfTop + 22 + lane * SHELF_LANE : stave.top + 31 + lane * LANE;
+    return step.station.id === shelf.id ? shelfTop + 22 + lane * SHELF_LANE : stave.top + 28 + lane * LANE;
   };
   const bare = steps.map((step) => {
     const x = scale.x(step.start);
@@ -148,10 +151,10 @@ export function layOut(plan: Plan, width: number, zoom: number): ScoreLayout {
       tailX: Math.max(x + width, scale.x(Math.min(step.longestEnd, 0))),
     };
   });
-  const ribbons = placeLabels(bare, scale.width);
+  const ribbons = placeLabels(bare, tableX);
   const byKey = new Map(ribbons.map((ribbon) => [ribbon.step.key, ribbon]));
 
-  const waits = plan.waitings.flatMap((wait, index): WaitLine[] => {
+  const waits = lines.flatMap((wait, index): WaitLine[] => {
     const before = byKey.get(wait.after);
     if (!before) return [];
     const after = wait.before === null ? undefined : byKey.get(wait.before);
@@ -172,15 +175,15 @@ export function layOut(plan: Plan, width: number, zoom: number): ScoreLayout {
     ribbon.step.after.flatMap((key) => {
       const before = byKey.get(key);
       if (!before || before.step.end > ribbon.step.start || before.y === ribbon.y) return [];
-      const waits = plan.waitings.some((wait) => wait.after === key && wait.before === ribbon.step.key);
-      if (waits || ribbon.step.start - before.step.end > 3) return [];
+      const waits = lines.some((wait) => wait.after === key && wait.before === ribbon.step.key);
+      if (waits || ribbon.step.start - before.step.end >= SHORT_WAIT) return [];
       return [{ dishId: ribbon.step.dishId, x1: before.x + before.width, y1: before.y, x2: ribbon.x, y2: ribbon.y }];
     }),
   );
 
-  const handsTop = top + 14;
+  const handsTop = top + 10;
   const landings = placeLandings(plan, byKey, waits, scale, handsTop);
-  const height = Math.max(handsTop + plan.hands.length * HANDS + 30, TOP + landings.length * LANDING + 20);
+  const height = Math.max(handsTop + plan.hands.length * HANDS + 18, TOP + landings.length * LANDING + 20);
   return {
     scale,
     staves,
@@ -218,11 +221,11 @@ export function textWidth(text: string): number {
  * Writes each step's name inside its ribbon where it fits, else above it, else below, and nowhere when all of these would touch another label:
  * a name is never cut and never collides. The keyboard and the lines below the sheet always tell it.
  */
-function placeLabels(bare: readonly Omit<Ribbon, 'label'>[], sheetWidth: number): Ribbon[] {
+function placeLabels(bare: readonly Omit<Ribbon, 'label'>[], tableX: number): Ribbon[] {
   const taken: { x1: number; x2: number; y1: number; y2: number }[] = [];
   const isFree = (x1: number, x2: number, y: number, self: Omit<Ribbon, 'label'>) =>
     x1 >= 0 &&
-    x2 <= sheetWidth + 60 &&
+    x2 <= tableX - 3 &&
     !taken.some((box) => x1 < box.x2 + 5 && box.x1 < x2 + 5 && y - 11 < box.y2 && box.y1 < y + 3) &&
     !bare.some(
       (other) =>

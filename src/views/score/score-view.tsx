@@ -35,7 +35,7 @@ export function ScoreView() {
   const [selected, setSelected] = useState<string | null>(null);
   const [zoom, setZoom] = useState(0);
   const frame = useRef<HTMLDivElement>(null);
-  const width = useWidth(frame);
+  const [width, setFrame] = useWidth();
 
   const select = useCallback((key: string | null) => {
     setSelected(key);
@@ -72,7 +72,14 @@ export function ScoreView() {
   const present = now === null ? null : minutesToTable({ tableAt: tableInstant(meal) }, now);
   return (
     <div className="mt-1 flex flex-1 flex-col">
-      <div ref={frame} className="relative hidden overflow-x-auto sm:block" data-testid="score">
+      <div
+        ref={(node) => {
+          frame.current = node;
+          setFrame(node);
+        }}
+        className="relative hidden overflow-x-auto sm:block"
+        data-testid="score"
+      >
         {width > 0 && (
           <Sheet
             plan={plan}
@@ -87,7 +94,7 @@ export function ScoreView() {
       </div>
       <ByTheClock plan={plan} dishIds={dishIds} selected={selected} onSelect={setSelected} />
       <div
-        className="sticky bottom-0 mt-3 grid min-h-32 gap-x-8 gap-y-2 border-t-2 border-ink bg-ground pt-3 pb-1 md:grid-cols-[1fr_auto]"
+        className="sticky bottom-0 mt-3 grid min-h-16 gap-x-8 gap-y-2 border-t-2 border-ink bg-ground pt-3 pb-1 md:grid-cols-[1fr_auto]"
         aria-live="polite"
         data-testid="reason"
       >
@@ -133,14 +140,15 @@ function ZoomKnob({
 }
 
 /** The width of an element, followed as the page changes. */
-function useWidth(ref: React.RefObject<HTMLElement | null>): number {
+function useWidth(): readonly [number, (node: HTMLElement | null) => void] {
   const [width, setWidth] = useState(0);
+  const [node, setNode] = useState<HTMLElement | null>(null);
   useEffect(() => {
     const watch = new ResizeObserver((entries) => setWidth(entries[0]?.contentRect.width ?? 0));
-    if (ref.current) watch.observe(ref.current);
+    if (node) watch.observe(node);
     return () => watch.disconnect();
-  }, [ref]);
-  return width;
+  }, [node]);
+  return [width, setNode];
 }
 
 /** The step that an arrow key leads to. */
@@ -176,8 +184,8 @@ function Reason({ step, hour }: { readonly step: PlannedStep; readonly hour: str
     <div className="grid gap-x-10 gap-y-1 lg:grid-cols-[1fr_1fr]">
       <div>
         <h2 className="text-xl" data-testid="chosen">
-          <span className="first-letter:uppercase">{step.name}</span>, {step.dishName}, {clock(step.start)}–
-          {clock(step.end)}
+          <span className="inline-block first-letter:uppercase">{step.name}</span>, {step.dishName}, {clock(step.start)}
+          –{clock(step.end)}
         </h2>
         <p data-testid="why">{step.why}</p>
         <p className="text-faint">

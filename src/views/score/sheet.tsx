@@ -6,7 +6,7 @@ import type { Plan } from '@/core/meal/plan';
 import { printSpan } from '@/ui/clock';
 import { pigmentAt } from '@/ui/pigments';
 import { useDress } from '@/views/shell/shell';
-import { type Join, type LandingMark, layOut, type Ribbon, type WaitLine } from './layout';
+import { HANDS, type Join, type LandingMark, layOut, type Ribbon, type WaitLine } from './layout';
 import { PatternDefinition } from './patterns';
 
 export const NAMES = 138;
@@ -58,7 +58,7 @@ export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present 
       {layout.staves.map(({ station, top, height }) => (
         <g key={station.id}>
           <line x1={0} x2={NAMES + layout.tableX} y1={top + height} y2={top + height} stroke="var(--line)" />
-          <text x={0} y={top + 35} fontSize={14} fill="var(--ink)" className="first-letter:uppercase">
+          <text x={0} y={top + 32} fontSize={14} fill="var(--ink)" className="first-letter:uppercase">
             {station.name}
           </text>
         </g>
@@ -161,7 +161,7 @@ export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present 
           />
         )}
         {plan.hands.map((band, index) => {
-          const y = layout.handsTop + index * 26;
+          const y = layout.handsTop + index * HANDS;
           return (
             <g key={band.personId}>
               <title>{`Hands of ${band.name}`}</title>
@@ -184,7 +184,7 @@ export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present 
         <text
           key={band.personId}
           x={0}
-          y={layout.handsTop + index * 26 + 12}
+          y={layout.handsTop + index * HANDS + 12}
           fontSize={14}
           fontWeight={700}
           fill="var(--ink)"
@@ -211,10 +211,10 @@ function Waiting({
   return (
     <g aria-hidden>
       {wait.from.y !== wait.y && (
-        <path d={drop(wait.from.x, wait.from.y, wait.x1, wait.y)} {...common} opacity={faded ? 0.08 : 0.4} />
+        <path d={drop(wait.from.x, wait.from.y, wait.x1, wait.y)} {...common} opacity={faded ? 0.08 : 0.3} />
       )}
       <line x1={wait.x1} x2={wait.x2} y1={wait.y} y2={wait.y} {...common} strokeWidth={3} />
-      {wait.to && <path d={drop(wait.x2, wait.y, wait.to.x, wait.to.y)} {...common} opacity={faded ? 0.08 : 0.4} />}
+      {wait.to && <path d={drop(wait.x2, wait.y, wait.to.x, wait.to.y)} {...common} opacity={faded ? 0.08 : 0.3} />}
     </g>
   );
 }

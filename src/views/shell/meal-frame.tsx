@@ -84,7 +84,7 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
 function Verdict({ planned }: { readonly planned: PlanState }) {
   const { plan, refusals, settling, settle } = planned;
   return (
-    <div aria-live="polite" className="mt-1 min-h-12">
+    <div aria-live="polite" className="mt-1 min-h-8">
       {refusals.map(({ where, sentence }) => (
         <p key={where + sentence} role="alert" className="mt-1 border-l-4 border-warn pl-3 text-lg">
           <strong className="font-semibold">{where}:</strong> {sentence}

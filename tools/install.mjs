@@ -24,8 +24,7 @@ export function installPackages() {
   const print = printOfFiles(['package-lock.json']);
   if (existsSync(mark) && readFileSync(mark, 'utf8') === print) return;
   console.log('Installing packages…');
-  // Not `npm ci`: it refuses a lock file without the optional packages of other platforms.
-  const status = run('npm', ['install', '--no-save', '--no-audit', '--no-fund']);
+  const status = run('npm', ['ci', '--no-audit', '--no-fund']);
   if (status !== 0) {
     console.error('The packages could not be installed: is the npm registry within reach?');
     process.exit(status);

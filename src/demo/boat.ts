@@ -1,5 +1,5 @@
 import type { Dish } from '@/core/dish/dish';
-import { atOnce, bake, chop, dish, fry, item, leave, pot, rest, simmer, then, waits, work } from '@/core/dish/write';
+import { atOnce, bake, chop, dish, follow, fry, item, leave, pot, rest, simmer, waits, work } from '@/core/dish/write';
 
 export const redRice: Dish = dish({
   id: 'red-rice',
@@ -38,10 +38,10 @@ export const redRice: Dish = dish({
   ],
   links: [
     ...atOnce('wash', 'soak'),
-    then('soak', 'drain', 0, 30, 5),
-    then('drain', 'boil', 0, 30, 5),
+    follow('soak', 'drain', 0, 30, 5),
+    follow('drain', 'boil', 0, 30, 5),
     ...atOnce('boil', 'covered', 'rest'),
-    then('rest', 'fluff', 0, 20, 0),
+    follow('rest', 'fluff', 0, 20, 0),
   ],
   vessels: [
     pot('bowl', 'bowl', ['bowl'], 1.5, 'wash', 'drain', { wash: 1 }),
@@ -131,13 +131,13 @@ export const spicedChickpeas: Dish = dish({
   ],
   links: [
     ...atOnce('cover', 'soak'),
-    then('soak', 'drain', 0, 960),
-    then('drain', 'boil', 0, 60, 0),
+    follow('soak', 'drain', 0, 960),
+    follow('drain', 'boil', 0, 60, 0),
     ...atOnce('boil', 'tender'),
-    then('tender', 'together', 0, 120, 30),
-    then('onion', 'base', 0, 120),
+    follow('tender', 'together', 0, 120, 30),
+    follow('onion', 'base', 0, 120),
     ...atOnce('base', 'together'),
-    then('together', 'sour', 0, 60, 0),
+    follow('together', 'sour', 0, 60, 0),
   ],
   vessels: [
     pot('bowl', 'soaking bowl', ['bowl'], 2.2, 'cover', 'drain', { wash: 1 }),
@@ -179,7 +179,7 @@ export const paperFish: Dish = dish({
       ],
     }),
   ],
-  links: [then('wrap', 'bake', 0, 30, 10)],
+  links: [follow('wrap', 'bake', 0, 30, 10)],
   vessels: [pot('tray', 'tray', ['tray'], 2, 'wrap', 'bake', { wash: 0 })],
   lands: { step: 'bake', waits: waits('hot', 4, 8, 'closed in its paper') },
 });
@@ -206,7 +206,7 @@ export const fennelSalad: Dish = dish({
       uses: ['olives', 'oil', 'vinegar'],
     }),
   ],
-  links: [then('shave', 'dress', 0, 120)],
+  links: [follow('shave', 'dress', 0, 120)],
   vessels: [pot('bowl', 'bowl', ['bowl'], 2, 'shave', 'dress', { wash: 0 })],
   lands: { step: 'dress', waits: waits('cold', 12, 20, 'dressed, on the table') },
 });

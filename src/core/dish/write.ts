@@ -77,14 +77,17 @@ export const rest = (id: string, name: string, times: Times, says: string, extra
 export const chill = (id: string, name: string, times: Times, says: string, extra: Extra = {}) =>
   write(id, name, times, says, { at: 'cold' }, {}, extra);
 
-/** `to` follows `from`, after at least `min` and at most `max` minutes. */
-export function then(from: string, to: string, min = 0, max: number | null = null, rather?: number): Link {
+/**
+ * `to` follows `from`, after at least `min` and at most `max` minutes. (Not called `then`: a module that exports a
+ * `then` is taken for a promise, and importing it never ends.)
+ */
+export function follow(from: string, to: string, min = 0, max: number | null = null, rather?: number): Link {
   return { from, at: 'end', to, of: 'start', min, max, ...(rather === undefined ? {} : { rather }) };
 }
 
 /** Each step follows the one before at once. */
 export function atOnce(...ids: readonly string[]): Link[] {
-  return ids.slice(1).map((id, index) => then(ids[index]!, id, 0, 0));
+  return ids.slice(1).map((id, index) => follow(ids[index]!, id, 0, 0));
 }
 
 export function pot(

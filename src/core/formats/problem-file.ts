@@ -43,7 +43,7 @@ export const problemShape: Joi.ObjectSchema<Problem> = Joi.object({
         earliest: minute,
         latest: minute,
         units: Joi.array().items(alternatives),
-        pools: Joi.object().pattern(Joi.string(), Joi.number().integer().min(0).max(10_000)),
+        pools: Joi.object().pattern(/^.+$/, Joi.number().integer().min(0).max(10_000)),
         state: Joi.object({ id, value: Joi.number().integer().min(-100_000).max(100_000).required() }),
         spread: Joi.array().ordered(minute.required(), minute.required()),
       }),

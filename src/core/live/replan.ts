@@ -5,7 +5,8 @@ import { type LiveStep, liveSteps, minutesToTable, type Session } from './sessio
 
 /** What the planner must know to plan the rest of the evening from an instant on. */
 export function progressAt(session: Session, now: number): Progress {
-  const minute = Math.ceil(minutesToTable(session, now));
+  // The minute that the clock shows: what is to begin within it is not late yet.
+  const minute = Math.floor(minutesToTable(session, now));
   const done = new Map<string, { start: number; end: number }>();
   const running = new Map<string, { start: number; end: number }>();
   for (const { step, status, startAt, endAt } of liveSteps(session, now)) {
@@ -20,7 +21,7 @@ export function progressAt(session: Session, now: number): Progress {
 
 /** Whether the plan no longer holds: something stands in the past that has not begun, or a running pot overruns into what follows. */
 export function isOutOfDate(session: Session, now: number): boolean {
-  const minute = Math.ceil(minutesToTable(session, now));
+  const minute = Math.floor(minutesToTable(session, now));
   const { done, running } = progressAt(session, now);
   return session.plan.steps.some((step) => {
     if (done.has(step.key)) return false;
@@ -114,8 +115,8 @@ export function whatMoved(before: Plan, after: Plan, fixed: ReadonlySet<string>,
     const known = moved.get(step.dishName);
     if (known === undefined || Math.abs(shift) > Math.abs(known)) moved.set(step.dishName, shift);
   }
-  const late = Math.max(0, ...after.landings.map((landing) => landing.late));
-  const wasLate = Math.max(0, ...before.landings.map((landing) => landing.late));
+  const late = lateness(after);
+  const wasLate = lateness(before);
   const table = clockMinutes(after.hour);
   const ending =
     late > 0
@@ -131,4 +132,10 @@ export function whatMoved(before: Plan, after: Plan, fixed: ReadonlySet<string>,
       ? `${list.slice(0, -1).join(', ')} and ${list.at(-1)}`
       : `${list.slice(0, 2).join(', ')} and ${list.length - 2} more`;
   return `${told}; moved: ${few}.${ending}`;
+}
+
+/** Minutes by which the table waits; what rounding alone can make is not worth telling. */
+function lateness(plan: Plan): number {
+  const late = Math.max(0, ...plan.landings.map((landing) => landing.late));
+  return late < WORTH_TELLING ? 0 : late;
 }

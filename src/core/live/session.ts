@@ -59,8 +59,9 @@ export function lastStanding(session: Session): Exclude<LiveEvent, { kind: 'undo
 }
 
 /**
- * What every step is doing at an instant, from the plan and the log alone. Hands-on work is under way when its hour has come and what it
- * waits for is over; a pot that follows at once begins by itself; what only rests is over when its time is.
+ * What every step is doing at an instant, from the plan and the log alone. Hands-on work is under way when its hour has
+ * come, what it waits for is over and the hands are free; a pot that follows at once begins by itself; what only rests is
+ * over when its time is.
  */
 export function liveSteps(session: Session, now: number): readonly LiveStep[] {
   const events = standingEvents(session.events);
@@ -116,11 +117,25 @@ function liveStep(
     if (told.begun !== undefined) return told.begun;
     if (!free) return null;
     if (step.attention === 'hands') {
-      const start = Math.max(planned, freeAt);
+      const handsFree = handsFreeAt();
+      if (handsFree === null) return null;
+      const start = Math.max(planned, freeAt, handsFree);
       return start <= now || told.until !== undefined ? Math.min(start, now) : null;
     }
     if (step.follows !== null && freeAt <= now) return freeAt;
     return told.until !== undefined ? planned : null;
+  }
+
+  /** When the person's earlier work in the plan was over; null while it still goes on. */
+  function handsFreeAt(): number | null {
+    let latest = Number.NEGATIVE_INFINITY;
+    for (const other of known.values()) {
+      const same = other.step.person !== null && other.step.person.id === step.person?.id;
+      if (!same || other.step.key === step.key || other.step.start > step.start) continue;
+      if (other.status === 'running') return null;
+      if (other.status === 'done') latest = Math.max(latest, other.endAt);
+    }
+    return latest;
   }
 }
 

@@ -1,9 +1,17 @@
 import type { Refusal } from '@/core/dish/check';
 import type { Dish, Link, VesselUse } from '@/core/dish/dish';
 import { clockMinutes } from '@/core/kitchen/kitchen';
-import { indexProblem, NO_LAG } from '@/core/schedule/indexed';
-import type { Alternative, Choice, Hold, Problem, ProblemLink, ProblemStep, ReadyRow } from '@/core/schedule/problem';
+import type {
+  Alternative,
+  Choice,
+  Hold,
+  Problem,
+  ProblemLink,
+  ProblemStep,
+  ReadyRow,
+} from '@/core/schedule/problem';
 import { checkMeal } from './check';
+import { type Breath, fitBreaths, withinPools, workUntil } from './fit-in';
 import type { Meal } from './meal';
 import { type Part, partsOf, stepKey } from './parts';
 import type { KnownPlan, Progress } from './progress';
@@ -12,6 +20,7 @@ import {
   burnersFor,
   EYES,
   HANDS,
+  type OvenSetting,
   ovenSettings,
   peopleFor,
   poolsOf,
@@ -21,21 +30,7 @@ import {
   unitsOf,
   vesselsFor,
 } from './resources';
-
-/** The weights of a plan, in cost a minute. Common practice, no source: late is far worse than waiting. */
-const COST = {
-  late: 50,
-  early: 2,
-  spoiling: 20,
-  longWait: 1,
-  awake: 1,
-  missedLag: 20,
-  moved: 2,
-  otherUnit: 4,
-} as const;
-
-/** Waiting between steps that nobody minds: prepared food on the board, food between two heats. */
-const RATHER_WITHIN = { prepared: 45, cooking: 10 } as const;
+import { COST, RATHER_WITHIN } from './weights';
 
 /** Longest time between a warm oven and the food going in, and between two batches or sittings of one step. */
 const OVEN_WAITS = 10;
@@ -110,9 +105,11 @@ class Compilation {
   private readonly ready: ReadyRow[] = [];
   private readonly forbid: (readonly [Choice, Choice])[] = [];
   private readonly entries = new Map<string, Entry>();
-  private readonly breaths: { readonly hold: number; readonly part: Part }[] = [];
+  private readonly breaths: Breath[] = [];
   private readonly away: { readonly unit: string; readonly until: number }[] = [];
   private readonly earliest = new Map<string, number>();
+  private readonly claimed = new Set<string>();
+  private readonly heats = new Map<string, number>();
   private readonly origin: number;
   private readonly horizon: number;
 
@@ -170,7 +167,7 @@ class Compilation {
   }
 
   /** The needs and pools of a step's parts, holds on people, and the links between the parts. */
-  addStep(dish: Dish, id: string, settings: ReadonlyMap<number, { oven: string; celsius: number }>): void {
+  addStep(dish: Dish, id: string, settings: ReadonlyMap<number, OvenSetting>): void {
     const list = this.partsOf(dish.id, id);
     for (const part of list) {
       this.entries.set(part.key, { kind: 'part', part });
@@ -183,14 +180,15 @@ class Compilation {
       if (step.attention === 'eyes') pools[EYES] = 1;
       const setting = step.place.at === 'oven' ? settings.get(step.place.celsius) : undefined;
       if (step.place.at === 'oven' && setting) pools[shelvesOf(setting.oven)] = step.place.shelves;
-      const alternatives = this.alternativesOf(part);
+      const alternatives = this.claim(part.key, this.asKnown(part.key, 0, this.alternativesOf(part)));
+      const heat = running && setting ? this.claimHeat(setting) : true;
       this.steps.push({
         id: part.key,
         minutes,
         ...(running ? { earliest: 0, latest: 0 } : this.dayBounds(part)),
-        ...(alternatives.length > 0 ? { units: [this.asKnown(part.key, 0, alternatives)] } : {}),
+        ...(alternatives.length > 0 ? { units: [alternatives] } : {}),
         pools,
-        ...(setting ? { state: { id: setting.oven, value: setting.celsius } } : {}),
+        ...(setting && heat ? { state: { id: setting.oven, value: setting.celsius } } : {}),
         spread: running
           ? [minutes, minutes + Math.max(0, part.minutes.longest - part.minutes.likely)]
           : [part.minutes.shortest, part.minutes.longest],
@@ -237,6 +235,21 @@ class Compilation {
     return this.keepUnit(unit, this.isRunning(key), list);
   }
 
+  /** Of two running steps on one burner the cook has moved one: only the first keeps it in the plan. */
+  private claim(key: string, list: readonly Alternative[]): readonly Alternative[] {
+    if (!this.isRunning(key)) return list;
+    const free = list.filter(({ id }) => !this.claimed.has(id));
+    if (free.length === 1) this.claimed.add(free[0]!.id);
+    return free;
+  }
+
+  /** Two running steps cannot want the oven at different heats: the first one told counts. */
+  private claimHeat({ oven, celsius }: OvenSetting): boolean {
+    const before = this.heats.get(oven);
+    if (before === undefined) this.heats.set(oven, celsius);
+    return before === undefined || before === celsius;
+  }
+
   private keepUnit(unit: string | undefined, fixed: boolean, list: readonly Alternative[]): readonly Alternative[] {
     if (unit === undefined || !list.some((alternative) => alternative.id === unit)) return list;
     if (fixed) return list.filter((alternative) => alternative.id === unit);
@@ -255,12 +268,16 @@ class Compilation {
 
   private addPerson(part: Part): void {
     const hold = holdOfPerson(part.key);
-    const list = this.keepUnit(
-      this.options.known?.holds.get(hold),
-      this.isRunning(part.key),
-      peopleFor(this.meal.kitchen, part.step.by),
+    const list = this.claim(
+      part.key,
+      this.keepUnit(
+        this.options.known?.holds.get(hold),
+        this.isRunning(part.key),
+        peopleFor(this.meal.kitchen, part.step.by),
+      ),
     );
-    this.breaths.push({ hold: this.holds.length, part });
+    if (list.length === 0) return;
+    this.breaths.push({ hold: this.holds.length, key: part.key, breath: part.breath });
     this.holds.push({ id: hold, from: part.key, to: part.key, after: part.breath, units: list });
   }
 
@@ -312,12 +329,22 @@ class Compilation {
     if (past) {
       const at = (link.at === 'end' ? past.end : past.start) - this.origin;
       const toMinutes = this.steps.find((step) => step.id === to)?.minutes ?? 0;
-      const offset = link.of === 'end' ? toMinutes : 0;
+      const offset = toMinutes - this.lengthTo(to, link);
       this.earliest.set(to, Math.max(this.earliest.get(to) ?? 0, at + link.min - offset));
       if (link.max !== null) {
-        const by = at + link.max - offset + toMinutes;
+        const by = at + link.max + this.lengthTo(to, link);
         this.ready.push({ step: to, by: Math.max(0, by), hold: 0, early: 0, late: COST.missedLag });
       }
+      return;
+    }
+    if (this.isRunning(from) && link.at === 'end' && link.max !== null) {
+      // What runs may end when the next thing cannot begin: then waiting is a pity, not an impossibility.
+      const wish = Math.max(
+        0,
+        this.progress!.running.get(from)!.end - this.origin + link.max + this.lengthTo(to, link),
+      );
+      this.ready.push({ step: to, by: wish, hold: 0, early: 0, late: COST.missedLag });
+      this.links.push({ from, at: link.at, to, of: link.of, min: link.min });
       return;
     }
     const fromAhead = this.entryStep(from)?.ahead === true;
@@ -332,6 +359,11 @@ class Compilation {
         ? { soft: { after: link.rather, cost: COST.longWait } }
         : {}),
     });
+  }
+
+  /** Minutes from the edge of a step that a link holds to the step's end. */
+  private lengthTo(key: string, { of }: Link): number {
+    return of === 'end' ? 0 : (this.steps.find((step) => step.id === key)?.minutes ?? 0);
   }
 
   private entryStep(key: string) {
@@ -376,7 +408,7 @@ class Compilation {
   }
 
   /** Before a dish goes into the oven the oven warms: a step that wants the setting but no shelf. */
-  addWarmUps(settings: ReadonlyMap<number, { oven: string; celsius: number }>): void {
+  addWarmUps(settings: ReadonlyMap<number, OvenSetting>): void {
     for (const dish of this.dishes) {
       for (const step of dish.steps) {
         if (step.place.at !== 'oven') continue;
@@ -398,12 +430,13 @@ class Compilation {
           minutes: oven.warmUpMinutes,
         });
         if (this.isDone(first) || this.isRunning(first) || this.isDone(key)) continue;
+        if (!this.isRunning(key) && this.standsAt(setting, settings)) continue;
         const running = this.progress?.running.get(key);
         this.steps.push({
           id: key,
           minutes: running ? Math.max(1, running.end - this.origin) : oven.warmUpMinutes,
           ...(running ? { earliest: 0, latest: 0 } : {}),
-          state: { id: setting.oven, value: setting.celsius },
+          ...(!running || this.claimHeat(setting) ? { state: { id: setting.oven, value: setting.celsius } } : {}),
         });
         if (!running) this.keepNear(key);
         const link: Link = {
@@ -420,6 +453,27 @@ class Compilation {
     }
   }
 
+  /** In mid-meal: whether an oven stands at a heat now and nothing else will change it. */
+  private standsAt(wanted: OvenSetting, settings: ReadonlyMap<number, OvenSetting>): boolean {
+    if (!this.progress) return false;
+    let hot = false;
+    for (const dish of this.dishes) {
+      for (const step of dish.steps) {
+        if (step.place.at !== 'oven') continue;
+        const setting = settings.get(step.place.celsius)!;
+        if (setting.oven !== wanted.oven) continue;
+        const parts = this.partsOf(dish.id, step.id);
+        const warm = warmKey(dish.id, step.id);
+        if (setting.celsius !== wanted.celsius) {
+          if (!parts.every((part) => this.isDone(part.key))) return false;
+        } else if (this.isRunning(warm) || this.isDone(warm) || parts.some((part) => this.isRunning(part.key))) {
+          hot = true;
+        }
+      }
+    }
+    return hot;
+  }
+
   finish(): CompileResult {
     const { kitchen } = this.meal;
     const clockAtZero = clockMinutes(this.meal.hour) + this.origin;
@@ -427,15 +481,18 @@ class Compilation {
       this.entries.set(PRESENT, { kind: 'present' });
       this.steps.push({ id: PRESENT, minutes: 0, earliest: 0, latest: 0 });
     }
-    const steps = this.steps.map((step) => {
+    const running = (key: string) => this.isRunning(key);
+    const pools = poolsOf(kitchen, clockAtZero, this.horizon);
+    const steps = (this.progress ? withinPools(this.steps, pools, running) : this.steps).map((step) => {
       const earliest = this.earliest.get(step.id);
       return earliest !== undefined && earliest > 0 ? { ...step, earliest } : step;
     });
     const units = unitsOf(kitchen, clockAtZero, this.horizon).map((unit) => {
       const busy = this.away.filter((each) => each.unit === unit.id && each.until > 0);
-      return busy.length > 0
-        ? { ...unit, away: [...(unit.away ?? []), ...busy.map((each) => [0, each.until] as const)] }
-        : unit;
+      const atWork = workUntil(unit.id, this.steps, this.holds, running);
+      const away = (unit.away ?? []).map(([from, to]) => [Math.max(from, atWork), to] as const);
+      const all = [...away, ...busy.map((each) => [Math.max(0, atWork), each.until] as const)];
+      return all.length > 0 ? { ...unit, away: all.filter(([from, to]) => from < to) } : unit;
     });
     const problem: Problem = {
       format: 'warm-cadence/problem',
@@ -443,7 +500,7 @@ class Compilation {
       horizon: this.horizon,
       serve: Math.max(0, -this.origin),
       units,
-      pools: poolsOf(kitchen, clockAtZero, this.horizon),
+      pools,
       states: kitchen.ovens.map((oven) => ({ id: oven.id, change: 0 })),
       steps,
       holds: this.holds,
@@ -454,34 +511,11 @@ class Compilation {
     };
     return {
       ok: true,
-      problem: { ...problem, holds: this.fitBreaths(problem) },
+      problem: { ...problem, holds: fitBreaths(problem, this.breaths) },
       origin: this.origin,
       entries: this.entries,
       dishes: this.dishes,
     };
-  }
-
-  /** A breath gives way where the dish leaves no time for it: the stock must follow the toasting at once. */
-  private fitBreaths(problem: Problem): readonly Hold[] {
-    const result = indexProblem({ ...problem, holds: [], forbid: [] });
-    if (!result.ok) return this.holds;
-    const { lag, n } = result.indexed;
-    const at = new Map(problem.steps.map((step, index) => [step.id, index]));
-    const hands = this.breaths.map(({ part }) => at.get(part.key)!);
-    const holds = [...this.holds];
-    for (const { hold, part } of this.breaths) {
-      const i = at.get(part.key)!;
-      const minutes = problem.steps[i]!.minutes;
-      let breath = part.breath;
-      for (const j of hands) {
-        const most = lag[j * n + i]!;
-        if (j === i || most <= NO_LAG) continue;
-        const gap = -most - minutes;
-        if (gap >= 0) breath = Math.min(breath, gap);
-      }
-      holds[hold] = { ...holds[hold]!, after: breath };
-    }
-    return holds;
   }
 }
 

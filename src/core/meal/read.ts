@@ -1,6 +1,6 @@
 import type { Dish } from '@/core/dish/dish';
 import { clockMinutes, type Kitchen, printClock } from '@/core/kitchen/kitchen';
-import type { FoundSolution } from '@/core/schedule/problem';
+import type { FoundSolution, ProblemStep } from '@/core/schedule/problem';
 import { printAmount } from '@/core/units/amount';
 import { type Compiled, holdOfPerson, holdOfVessel } from './compile';
 import type { Meal } from './meal';
@@ -62,7 +62,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
         ahead: false,
       });
     } else {
-      steps.push({ ...common, ...partOfPlan(meal, compiled, solution, entry.part, common.end, row.spread) });
+      steps.push({ ...common, ...partOfPlan(meal, compiled, solution, entry.part, row, common.end) });
     }
   }
   const useful = dropIdleWarmUps(steps).sort((a, b) => a.start - b.start || a.key.localeCompare(b.key));
@@ -120,14 +120,14 @@ function partOfPlan(
   compiled: Compiled,
   solution: FoundSolution,
   part: Part,
+  row: ProblemStep,
   end: number,
-  spread: readonly [number, number] | undefined,
 ) {
   const { step, dish } = part;
   const who = solution.holds[holdOfPerson(part.key)];
   const person = who ? meal.kitchen.people.find((each) => each.id === readUnit(who).id) : undefined;
   const use = step.vessel ? solution.holds[holdOfVessel(dish.id, step.vessel)] : undefined;
-  const minutes = spread ? compiled.problem.steps.find((row) => row.id === part.key)!.minutes : 0;
+  const { minutes, spread } = row;
   return {
     name: part.parts > 1 ? `${step.name} ${part.part}/${part.parts}` : step.name,
     says: step.says,
@@ -137,9 +137,9 @@ function partOfPlan(
     longestEnd: end - minutes + (spread?.[1] ?? minutes),
     attention: step.attention,
     lookEvery: step.lookEvery ?? null,
-    station: stationOf(meal.kitchen, compiled, solution, part, person),
+    station: stationOf(meal.kitchen, solution, row, person),
     heat: step.place.at === 'burner' ? step.place.heat : null,
-    celsius: step.place.at === 'oven' ? step.place.celsius : null,
+    celsius: row.state ? row.state.value : null,
     vessel: use ? nameOfUnit(meal.kitchen, use) : null,
     person: person ? { id: person.id, name: person.name } : null,
     doneWhen: step.doneWhen,
@@ -166,18 +166,15 @@ function amountsOf(part: Part, dishes: readonly Dish[]): readonly string[] {
 
 function stationOf(
   kitchen: Kitchen,
-  compiled: Compiled,
   solution: FoundSolution,
-  part: Part,
+  row: ProblemStep,
   person: { id: string; name: string } | undefined,
 ): Station {
-  const { place } = part.step;
-  if (place.at === 'oven') {
-    const id = compiled.problem.steps.find((row) => row.id === part.key)?.state?.id;
-    const oven = kitchen.ovens.find((each) => each.id === id);
-    return { id: `oven:${id}`, sort: 'oven', name: oven?.name ?? 'Oven' };
+  if (row.state) {
+    const oven = kitchen.ovens.find((each) => each.id === row.state?.id);
+    return { id: `oven:${row.state.id}`, sort: 'oven', name: oven?.name ?? 'Oven' };
   }
-  const unit = solution.units[part.key]?.[0];
+  const unit = solution.units[row.id]?.[0];
   if (unit) {
     const { sort } = readUnit(unit);
     return { id: unit, sort: sort === 'appliance' ? 'appliance' : 'burner', name: nameOfUnit(kitchen, unit) };
@@ -199,7 +196,7 @@ export function nameOfUnit(kitchen: Kitchen, unit: string): string {
   return list.find((each) => each.id === id)?.name ?? id;
 }
 
-/** A warm-up while another dish keeps the oven at that heat is nothing to do. */
+/** A warm-up while the oven stands at that heat already is nothing to do. */
 function dropIdleWarmUps(steps: readonly PlannedStep[]): PlannedStep[] {
   const isWarm = (step: PlannedStep) => step.key.endsWith('~warm');
   return steps.filter((step) => {
@@ -207,9 +204,9 @@ function dropIdleWarmUps(steps: readonly PlannedStep[]): PlannedStep[] {
     const keepsHot = (other: PlannedStep) =>
       other !== step &&
       other.station.id === step.station.id &&
-      other.start <= step.end &&
+      other.celsius === step.celsius &&
       other.end >= step.start &&
-      (!isWarm(other) || other.start < step.start || (other.start === step.start && other.key < step.key));
+      (other.start < step.start || (isWarm(other) && other.start === step.start && other.key < step.key));
     return !steps.some(keepsHot);
   });
 }

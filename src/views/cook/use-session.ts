@@ -2,9 +2,9 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { isOutOfDate, joinPlans, progressAt, whatMoved } from '@/core/live/replan';
+import { carryOn } from '@/core/live/carry-on';
+import { isOutOfDate } from '@/core/live/replan';
 import { type LiveEvent, type LiveStep, lastStanding, liveSteps, moreMinutes, type Session } from '@/core/live/session';
-import { knownPlan } from '@/core/meal/read';
 import { pantry, type StoredSession } from '@/store/db';
 import { adoptPlan, openSession, tell } from '@/store/sessions';
 import { planInWorker } from '@/workers/planner';
@@ -79,20 +79,8 @@ type Told =
 
 /** Plans the rest of the evening from an instant and stores it, with a sentence on what moved. */
 async function replan(session: Session, at: number, words: string): Promise<void> {
-  const progress = progressAt(session, at);
-  const result = await planInWorker({
-    meal: session.meal,
-    seconds: REPLAN_SECONDS,
-    patience: REPLAN_PATIENCE,
-    progress,
-    known: knownPlan(session.plan),
-  });
-  if (!result.ok) {
-    const sentence = `${words}. The rest no longer fits by the clock: carry on in this order, the hour will slip.`;
-    await adoptPlan(pantry(), session.id, session.events.length, session.plan, sentence);
-    return;
-  }
-  const plan = joinPlans(session, result.plan, at);
-  const fixed = new Set([...progress.done.keys(), ...progress.running.keys()]);
-  await adoptPlan(pantry(), session.id, session.events.length, plan, whatMoved(session.plan, plan, fixed, words));
+  const { plan, moved } = await carryOn(session, at, words, (request) =>
+    planInWorker({ meal: session.meal, seconds: REPLAN_SECONDS, patience: REPLAN_PATIENCE, ...request }),
+  );
+  await adoptPlan(pantry(), session.id, session.events.length, plan, moved);
 }

@@ -1,0 +1,14 @@
+/** The weights of a plan, in cost a minute. Common practice, no source: late is far worse than waiting. */
+export const COST = {
+  late: 50,
+  early: 2,
+  spoiling: 20,
+  longWait: 1,
+  awake: 1,
+  missedLag: 20,
+  moved: 2,
+  otherUnit: 4,
+} as const;
+
+/** Waiting between steps that nobody minds: prepared food on the board, food between two heats. */
+export const RATHER_WITHIN = { prepared: 45, cooking: 10 } as const;

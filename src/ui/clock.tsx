@@ -1,5 +1,6 @@
 'use client';
 
+import { differenceInCalendarDays } from 'date-fns';
 import { useEffect, useState } from 'react';
 
 /** The present instant, renewed every so many milliseconds; null before the first paint in the browser. */
@@ -36,4 +37,12 @@ export function printSpan(minutes: number): string {
   const [h, m] = [Math.floor(whole / 60), whole % 60];
   if (h >= 24) return h < 36 ? '1 day' : `${Math.round(h / 24)} days`;
   return [h > 0 ? `${h} h` : '', m > 0 ? `${m} min` : ''].filter(Boolean).join(' ');
+}
+
+/** How far off an instant is, as a cook says it: "in 2 h 30 min", "tomorrow", "in 4 days", "gone by". */
+export function printAway(now: number, instant: number): string {
+  if (instant <= now) return 'gone by';
+  const days = differenceInCalendarDays(instant, now);
+  if (days === 0) return `in ${printSpan((instant - now) / 60_000)}`;
+  return days === 1 ? 'tomorrow' : `in ${days} days`;
 }

@@ -1,15 +1,7 @@
 import type { Refusal } from '@/core/dish/check';
 import type { Dish, Link, VesselUse } from '@/core/dish/dish';
 import { clockMinutes } from '@/core/kitchen/kitchen';
-import type {
-  Alternative,
-  Choice,
-  Hold,
-  Problem,
-  ProblemLink,
-  ProblemStep,
-  ReadyRow,
-} from '@/core/schedule/problem';
+import type { Alternative, Choice, Hold, Problem, ProblemLink, ProblemStep, ReadyRow } from '@/core/schedule/problem';
 import { checkMeal } from './check';
 import { type Breath, fitBreaths, withinPools, workUntil } from './fit-in';
 import type { Meal } from './meal';

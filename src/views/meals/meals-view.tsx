@@ -10,7 +10,7 @@ import type { Plan } from '@/core/meal/plan';
 import { pantry, type StoredMeal, type StoredSession } from '@/store/db';
 import { createMeal, loadSamples, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
-import { printSpan, useNow } from '@/ui/clock';
+import { printAway, useNow } from '@/ui/clock';
 
 /** All meals: each with its hour, its state, and what comes next. */
 export function MealsView() {
@@ -93,13 +93,11 @@ interface CardProps {
 
 function MealCard({ meal, plan, session, kitchen, now }: CardProps) {
   const table = tableInstant(meal);
-  const away = (table - now) / 60_000;
   const base = `/meals/${encodeURIComponent(meal.id)}`;
   return (
     <li className="flex flex-col border-t-3 border-ink bg-paper p-5">
       <p className="text-faint">
-        {format(table, 'EEEE d MMMM')}{' '}
-        <span className="float-right">{away > 0 ? `in ${printSpan(away)}` : 'gone by'}</span>
+        {format(table, 'EEEE d MMMM')} <span className="float-right">{printAway(now, table)}</span>
       </p>
       <h2 className="mt-1 text-2xl">
         <Link href={base} className="hover:underline">

@@ -183,7 +183,7 @@ export function layOut(plan: Plan, width: number, zoom: number): ScoreLayout {
 
   const handsTop = top + 10;
   const landings = placeLandings(plan, byKey, waits, scale, handsTop);
-  const height = Math.max(handsTop + plan.hands.length * HANDS + 18, TOP + landings.length * LANDING + 20);
+  const height = Math.max(handsTop + plan.hands.length * HANDS, TOP + landings.length * LANDING + 20);
   return {
     scale,
     staves,

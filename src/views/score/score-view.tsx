@@ -77,7 +77,7 @@ export function ScoreView() {
           frame.current = node;
           setFrame(node);
         }}
-        className="relative hidden overflow-x-auto sm:block"
+        className="relative hidden max-h-[max(20rem,calc(100dvh-15.5rem))] overflow-auto sm:block"
         data-testid="score"
       >
         {width > 0 && (

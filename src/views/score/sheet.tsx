@@ -37,52 +37,173 @@ export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present 
   const faded = (dishId: string) => chosenDish !== undefined && chosenDish !== dishId;
   const bottom = layout.handsTop - 6;
   return (
-    <svg
-      width={total}
-      height={layout.height}
-      aria-label="The score"
-      className="block select-none"
-      style={{ fontVariantNumeric: 'tabular-nums' }}
-    >
-      <defs>
-        {dishIds.map((id, index) => (
-          <PatternDefinition
-            key={id}
-            id={`${prefix}-${index}`}
-            pattern={pigmentAt(index).pattern}
-            colour={pigmentAt(index)[dress]}
-            mark={dress === 'day' ? '#fff' : '#000'}
-          />
-        ))}
-      </defs>
-      {layout.staves.map(({ station, top, height }) => (
-        <g key={station.id}>
-          <line x1={0} x2={NAMES + layout.tableX} y1={top + height} y2={top + height} stroke="var(--line)" />
-          <text x={0} y={top + 32} fontSize={14} fill="var(--ink)" className="first-letter:uppercase">
-            {station.name}
-          </text>
-        </g>
-      ))}
-      <g transform={`translate(${NAMES} 0)`}>
-        {layout.ticks.map((minute) => (
-          <g key={minute}>
-            <line
-              x1={scale.x(minute)}
-              x2={scale.x(minute)}
-              y1={TOP_LINE}
-              y2={bottom}
-              stroke="var(--line)"
-              strokeDasharray="1 5"
+    <>
+      <svg
+        width={total}
+        height={layout.height}
+        aria-label="The score"
+        className="block select-none"
+        style={{ fontVariantNumeric: 'tabular-nums' }}
+      >
+        <defs>
+          {dishIds.map((id, index) => (
+            <PatternDefinition
+              key={id}
+              id={`${prefix}-${index}`}
+              pattern={pigmentAt(index).pattern}
+              colour={pigmentAt(index)[dress]}
+              mark={dress === 'day' ? '#fff' : '#000'}
             />
-            {minute < 0 && scale.x(0) - scale.x(minute) > 58 && (
-              <text x={scale.x(minute)} y={14} fontSize={13} textAnchor="middle" fill="var(--faint)">
-                {minute > -600 ? printSpan(minute) : ''}
-              </text>
-            )}
-            {(minute === 0 || Math.abs(scale.x(0) - scale.x(minute)) > 58) && (
+          ))}
+        </defs>
+        {layout.staves.map(({ station, top, height }) => (
+          <g key={station.id}>
+            <line x1={0} x2={NAMES + layout.tableX} y1={top + height} y2={top + height} stroke="var(--line)" />
+            <text x={0} y={top + 32} fontSize={14} fill="var(--ink)" className="first-letter:uppercase">
+              {station.name}
+            </text>
+          </g>
+        ))}
+        <g transform={`translate(${NAMES} 0)`}>
+          {layout.ticks.map((minute) => (
+            <g key={minute}>
+              <line
+                x1={scale.x(minute)}
+                x2={scale.x(minute)}
+                y1={TOP_LINE}
+                y2={bottom}
+                stroke="var(--line)"
+                strokeDasharray="1 5"
+              />
+              {minute < 0 && scale.x(0) - scale.x(minute) > 58 && (
+                <text x={scale.x(minute)} y={14} fontSize={13} textAnchor="middle" fill="var(--faint)">
+                  {minute > -600 ? printSpan(minute) : ''}
+                </text>
+              )}
+            </g>
+          ))}
+          {scale.stretches
+            .filter((stretch) => stretch.folded)
+            .map((stretch) => (
+              <g key={stretch.from} data-testid="fold">
+                <rect
+                  x={stretch.x}
+                  y={TOP_LINE}
+                  width={stretch.width}
+                  height={bottom - TOP_LINE}
+                  fill="var(--soft)"
+                  opacity={0.6}
+                />
+                <text x={stretch.x + stretch.width / 2} y={14} fontSize={12} textAnchor="middle" fill="var(--faint)">
+                  {printSpan(stretch.to - stretch.from)}
+                </text>
+              </g>
+            ))}
+          {layout.waits.map((wait) => (
+            <Waiting
+              key={`${wait.x1} ${wait.y}`}
+              wait={wait}
+              colour={colour(wait.dishId)}
+              faded={faded(wait.dishId)}
+              hooked={wait.dishId === chosenDish}
+            />
+          ))}
+          {layout.joins.map((join) => (
+            <JoinLine
+              key={`${join.x1} ${join.y1} ${join.x2} ${join.y2}`}
+              join={join}
+              colour={colour(join.dishId)}
+              faded={faded(join.dishId)}
+            />
+          ))}
+          {layout.landings.map((mark) => (
+            <Landed
+              key={mark.landing.dishId}
+              mark={mark}
+              tableX={layout.tableX}
+              edge={scale.width}
+              colour={colour(mark.landing.dishId)}
+              faded={faded(mark.landing.dishId)}
+              tableClock={table}
+            />
+          ))}
+          <line x1={layout.tableX} x2={layout.tableX} y1={TOP_LINE} y2={bottom} stroke="var(--ink)" strokeWidth={3} />
+          <text x={layout.tableX} y={14} fontSize={14} fontWeight={700} textAnchor="middle" fill="var(--ink)">
+            the table
+          </text>
+          {layout.ribbons.map((ribbon) => (
+            <RibbonPiece
+              key={ribbon.step.key}
+              ribbon={ribbon}
+              fill={`url(#${prefix}-${place(ribbon.step.dishId)})`}
+              colour={colour(ribbon.step.dishId)}
+              chosen={ribbon.step.key === selected}
+              faded={faded(ribbon.step.dishId)}
+              tableClock={table}
+              onSelect={onSelect}
+            />
+          ))}
+          {present !== null && present > (scale.stretches[0]?.from ?? 0) && present < 60 && (
+            <line
+              data-testid="present"
+              x1={scale.x(present)}
+              x2={scale.x(present)}
+              y1={TOP_LINE}
+              y2={layout.height}
+              stroke="var(--ember)"
+              strokeWidth={2}
+              strokeDasharray="6 3"
+            />
+          )}
+          {plan.hands.map((band, index) => {
+            const y = layout.handsTop + index * HANDS;
+            return (
+              <g key={band.personId}>
+                <title>{`Hands of ${band.name}`}</title>
+                <rect x={0} y={y} width={layout.tableX} height={15} fill="var(--soft)" />
+                {band.busy.map((stretch) => (
+                  <rect
+                    key={stretch.key}
+                    x={scale.x(stretch.start)}
+                    y={y}
+                    width={Math.max(1.5, scale.x(stretch.end) - scale.x(stretch.start))}
+                    height={15}
+                    fill="var(--ink)"
+                  />
+                ))}
+              </g>
+            );
+          })}
+        </g>
+        {plan.hands.map((band, index) => (
+          <text
+            key={band.personId}
+            x={0}
+            y={layout.handsTop + index * HANDS + 12}
+            fontSize={14}
+            fontWeight={700}
+            fill="var(--ink)"
+          >
+            {band.name === 'you' ? 'Your hands' : `${band.name}: hands`}
+          </text>
+        ))}
+      </svg>
+      {/* The clock stays in sight however tall the sheet is. */}
+      <svg
+        width={total}
+        height={20}
+        aria-hidden
+        className="sticky bottom-0 block bg-ground"
+        style={{ fontVariantNumeric: 'tabular-nums' }}
+      >
+        <g transform={`translate(${NAMES} 0)`}>
+          {layout.ticks
+            .filter((minute) => minute === 0 || Math.abs(scale.x(0) - scale.x(minute)) > 58)
+            .map((minute) => (
               <text
+                key={minute}
                 x={scale.x(minute)}
-                y={layout.height - 4}
+                y={15}
                 fontSize={13.5}
                 textAnchor="middle"
                 fill="var(--ink)"
@@ -90,109 +211,10 @@ export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present 
               >
                 {printClock(table + minute)}
               </text>
-            )}
-          </g>
-        ))}
-        {scale.stretches
-          .filter((stretch) => stretch.folded)
-          .map((stretch) => (
-            <g key={stretch.from} data-testid="fold">
-              <rect
-                x={stretch.x}
-                y={TOP_LINE}
-                width={stretch.width}
-                height={bottom - TOP_LINE}
-                fill="var(--soft)"
-                opacity={0.6}
-              />
-              <text x={stretch.x + stretch.width / 2} y={14} fontSize={12} textAnchor="middle" fill="var(--faint)">
-                {printSpan(stretch.to - stretch.from)}
-              </text>
-            </g>
-          ))}
-        {layout.waits.map((wait) => (
-          <Waiting key={`${wait.x1} ${wait.y}`} wait={wait} colour={colour(wait.dishId)} faded={faded(wait.dishId)} />
-        ))}
-        {layout.joins.map((join) => (
-          <JoinLine
-            key={`${join.x1} ${join.y1} ${join.x2} ${join.y2}`}
-            join={join}
-            colour={colour(join.dishId)}
-            faded={faded(join.dishId)}
-          />
-        ))}
-        {layout.landings.map((mark) => (
-          <Landed
-            key={mark.landing.dishId}
-            mark={mark}
-            tableX={layout.tableX}
-            edge={scale.width}
-            colour={colour(mark.landing.dishId)}
-            faded={faded(mark.landing.dishId)}
-            tableClock={table}
-          />
-        ))}
-        <line x1={layout.tableX} x2={layout.tableX} y1={TOP_LINE} y2={bottom} stroke="var(--ink)" strokeWidth={3} />
-        <text x={layout.tableX} y={14} fontSize={14} fontWeight={700} textAnchor="middle" fill="var(--ink)">
-          the table
-        </text>
-        {layout.ribbons.map((ribbon) => (
-          <RibbonPiece
-            key={ribbon.step.key}
-            ribbon={ribbon}
-            fill={`url(#${prefix}-${place(ribbon.step.dishId)})`}
-            colour={colour(ribbon.step.dishId)}
-            chosen={ribbon.step.key === selected}
-            faded={faded(ribbon.step.dishId)}
-            tableClock={table}
-            onSelect={onSelect}
-          />
-        ))}
-        {present !== null && present > (scale.stretches[0]?.from ?? 0) && present < 60 && (
-          <line
-            data-testid="present"
-            x1={scale.x(present)}
-            x2={scale.x(present)}
-            y1={TOP_LINE}
-            y2={layout.height - 20}
-            stroke="var(--ember)"
-            strokeWidth={2}
-            strokeDasharray="6 3"
-          />
-        )}
-        {plan.hands.map((band, index) => {
-          const y = layout.handsTop + index * HANDS;
-          return (
-            <g key={band.personId}>
-              <title>{`Hands of ${band.name}`}</title>
-              <rect x={0} y={y} width={layout.tableX} height={15} fill="var(--soft)" />
-              {band.busy.map((stretch) => (
-                <rect
-                  key={stretch.key}
-                  x={scale.x(stretch.start)}
-                  y={y}
-                  width={Math.max(1.5, scale.x(stretch.end) - scale.x(stretch.start))}
-                  height={15}
-                  fill="var(--ink)"
-                />
-              ))}
-            </g>
-          );
-        })}
-      </g>
-      {plan.hands.map((band, index) => (
-        <text
-          key={band.personId}
-          x={0}
-          y={layout.handsTop + index * HANDS + 12}
-          fontSize={14}
-          fontWeight={700}
-          fill="var(--ink)"
-        >
-          {band.name === 'you' ? 'Your hands' : `${band.name}: hands`}
-        </text>
-      ))}
-    </svg>
+            ))}
+        </g>
+      </svg>
+    </>
   );
 }
 
@@ -202,19 +224,22 @@ function Waiting({
   wait,
   colour,
   faded,
+  hooked,
 }: {
   readonly wait: WaitLine;
   readonly colour: string;
   readonly faded: boolean;
+  /** Whether to show where it comes from and goes to: only of the chosen dish, or the sheet is full of threads. */
+  readonly hooked: boolean;
 }) {
   const common = { stroke: colour, fill: 'none', strokeWidth: 2, strokeDasharray: '2 4', opacity: faded ? 0.15 : 0.75 };
   return (
     <g aria-hidden>
-      {wait.from.y !== wait.y && (
-        <path d={drop(wait.from.x, wait.from.y, wait.x1, wait.y)} {...common} opacity={faded ? 0.08 : 0.3} />
+      {hooked && wait.from.y !== wait.y && (
+        <path d={drop(wait.from.x, wait.from.y, wait.x1, wait.y)} {...common} opacity={0.6} />
       )}
       <line x1={wait.x1} x2={wait.x2} y1={wait.y} y2={wait.y} {...common} strokeWidth={3} />
-      {wait.to && <path d={drop(wait.x2, wait.y, wait.to.x, wait.to.y)} {...common} opacity={faded ? 0.08 : 0.3} />}
+      {hooked && wait.to && <path d={drop(wait.x2, wait.y, wait.to.x, wait.to.y)} {...common} opacity={0.6} />}
     </g>
   );
 }

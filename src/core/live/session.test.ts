@@ -1,0 +1,172 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import type { Plan } from '@/core/meal/plan';
+import { planMeal } from '@/core/meal/plan-meal';
+import { TEST_CLOCK } from '@/core/testing/clock';
+import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
+import { carryOn } from './carry-on';
+import { isOutOfDate, progressAt, whatMoved } from './replan';
+import { instantOf, isFinished, type LiveEvent, liveSteps, moreMinutes, type Session, standingEvents } from './session';
+import { stoveAt } from './stove';
+
+const MEAL = mealOf([plainGrain(), drainedGrain()]);
+const TABLE = Date.UTC(2026, 10, 28, 18, 0);
+let plan: Plan;
+beforeAll(async () => {
+  plan = await planned(MEAL, 1);
+});
+
+const session = (events: readonly LiveEvent[] = []): Session => ({
+  id: 's',
+  meal: MEAL,
+  tableAt: TABLE,
+  plan,
+  events,
+  moved: '',
+});
+const step = (key: string) => plan.steps.find((each) => each.key === key)!;
+const live = (from: Session, key: string, at: number) => liveSteps(from, at).find((each) => each.step.key === key)!;
+const minute = (value: number, seconds = 1) => instantOf({ tableAt: TABLE }, value) + seconds * 1000;
+
+/** Everything up to a minute told exactly as planned. */
+function asPlanned(until: number): Session {
+  const events = plan.steps.flatMap((each, index): LiveEvent[] => [
+    ...(each.start <= until
+      ? [{ id: `b${index}`, at: instantOf({ tableAt: TABLE }, each.start), kind: 'begun', key: each.key } as const]
+      : []),
+    ...(each.end <= until
+      ? [{ id: `d${index}`, at: instantOf({ tableAt: TABLE }, each.end), kind: 'done', key: each.key } as const]
+      : []),
+  ]);
+  return session(events);
+}
+
+describe('the log', () => {
+  it('leaves out what was undone, and keeps it in the log', () => {
+    const events: LiveEvent[] = [
+      { id: '1', at: 0, kind: 'begun', key: 'a' },
+      { id: '2', at: 1, kind: 'done', key: 'a' },
+      { id: '3', at: 2, kind: 'undo', of: '2' },
+    ];
+    expect(standingEvents(events).map(({ id }) => id)).toEqual(['1']);
+    expect(events).toHaveLength(3);
+  });
+});
+
+describe('a step at the stove', () => {
+  it('is under way by itself when it is hands-on and its hour has come', () => {
+    const wash = step('grain/wash');
+    expect(live(session(), wash.key, minute(wash.start - 1)).status).toBe('waiting');
+    const running = live(session(), wash.key, minute(wash.start));
+    expect(running.status).toBe('running');
+    expect(running.endAt).toBe(instantOf({ tableAt: TABLE }, wash.end));
+  });
+
+  it('is due when someone must set it going, and runs from when it is told', () => {
+    const boil = step('drained/parboil');
+    const before = asPlanned(boil.start - 1);
+    const at = minute(boil.start, 30);
+    const told: Session = { ...before, events: [...before.events, { id: 'x', at, kind: 'begun', key: boil.key }] };
+    expect(live(told, boil.key, at + 1).startAt).toBe(at);
+    expect(live(told, boil.key, at + 1).endAt).toBe(at + boil.minutes * 60_000);
+  });
+
+  it('gets more time by "not yet": two fifths of its usual spread, between 2 and 15 minutes', () => {
+    const cover = step('grain/cover');
+    expect(moreMinutes(cover)).toBe(2);
+    expect(moreMinutes({ ...cover, longestEnd: cover.end + 30 })).toBe(12);
+    expect(moreMinutes({ ...cover, longestEnd: cover.end + 300 })).toBe(15);
+  });
+
+  it('is the same from the log at any instant: a closed tab loses nothing', () => {
+    const halfway = asPlanned(step('grain/boil').end);
+    const copy: Session = JSON.parse(JSON.stringify(halfway));
+    for (const at of [-60, -30, -10, 0]) expect(liveSteps(copy, minute(at))).toEqual(liveSteps(halfway, minute(at)));
+  });
+
+  it('ends the evening when all is done', () => {
+    expect(isFinished(liveSteps(asPlanned(0), minute(1)))).toBe(true);
+    expect(stoveAt(asPlanned(0), minute(1)).finished).toBe(true);
+    expect(isFinished(liveSteps(asPlanned(-20), minute(-20)))).toBe(false);
+  });
+});
+
+describe('the three parts at the stove', () => {
+  it('show one thing for a pair of hands, every pot on the heat, and what comes in the order of time', () => {
+    for (let at = plan.steps[0]!.start; at < 0; at += 3) {
+      const stove = stoveAt(asPlanned(at), minute(at));
+      const hands = stove.now.filter((each) => each.step.attention === 'hands');
+      expect(hands.length).toBeLessThanOrEqual(1);
+      for (const pot of stove.watching) expect(pot.status).toBe('running');
+      const starts = stove.next.map((each) => each.startAt);
+      expect(starts).toEqual([...starts].sort((a, b) => a - b));
+    }
+  });
+});
+
+describe('planning the rest', () => {
+  const rest = (from: Session, at: number) =>
+    carryOn(from, at, 'Done', (request) =>
+      planMeal(MEAL, { ...request, solve: { ...TEST_CLOCK, seconds: 1, patience: 120 } }),
+    );
+
+  it('moves nothing when all goes by the clock', async () => {
+    for (const share of [0.2, 0.5, 0.8]) {
+      const at = Math.round(plan.steps[0]!.start * (1 - share));
+      const done = await rest(asPlanned(at), minute(at));
+      expect(done.moved).toBe('Done; nothing else moved.');
+    }
+  });
+
+  it('after "not yet" moves what hangs on it, never what runs, is done, or into the past', async () => {
+    const cover = step('grain/cover');
+    const at = cover.end - 1;
+    const before = asPlanned(at);
+    const until = minute(cover.end + 6, 0);
+    const told: Session = {
+      ...before,
+      events: [...before.events, { id: 'n', at: minute(at), kind: 'not-yet', key: cover.key, until }],
+    };
+    expect(isOutOfDate(told, minute(at))).toBe(true);
+    const after = await rest(told, minute(at));
+    const moved = after.plan.steps.find((each) => each.key === 'grain/rest')!;
+    expect(moved.start).toBe(cover.end + 6);
+    const { done, running } = progressAt(told, minute(at));
+    for (const each of after.plan.steps) {
+      const old = step(each.key);
+      if (done.has(each.key)) expect(each.end).toBe(old.end);
+      else if (running.has(each.key)) expect(each.start).toBe(old.start);
+      else expect(each.start).toBeGreaterThanOrEqual(at);
+    }
+    expect(after.moved).toMatch(/Grain grain 6 min later/);
+  });
+
+  it('keeps the old plan and says so when the rest no longer fits', async () => {
+    const at = plan.steps[0]!.start + 5;
+    const told = await carryOn(asPlanned(at), minute(at), 'Done', async () => ({ ok: false, refusals: [] }));
+    expect(told.plan).toBe(plan);
+    expect(told.moved).toMatch(/no longer fits/);
+  });
+});
+
+describe('what moved', () => {
+  const shifted = (by: number, key: string): Plan => ({
+    ...plan,
+    steps: plan.steps.map((each) =>
+      each.key === key ? { ...each, start: each.start + by, end: each.end + by } : each,
+    ),
+  });
+
+  it('is told by dish, without what is fixed and without single minutes', () => {
+    expect(whatMoved(plan, shifted(1, 'grain/boil'), new Set(), 'So')).toBe('So; nothing else moved.');
+    expect(whatMoved(plan, shifted(9, 'grain/boil'), new Set(), 'So')).toBe(
+      'So; only this moved: Grain grain 9 min later.',
+    );
+    expect(whatMoved(plan, shifted(9, 'grain/boil'), new Set(['grain/boil']), 'So')).toBe('So; nothing else moved.');
+  });
+
+  it('says when the table must wait', () => {
+    const late: Plan = { ...plan, landings: plan.landings.map((landing) => ({ ...landing, late: 12 })) };
+    expect(whatMoved(plan, late, new Set(), 'So')).toBe('So; nothing else moved. The table waits until 19:12.');
+    expect(whatMoved(late, plan, new Set(), 'So')).toMatch(/Back on time for 19:00/);
+  });
+});

@@ -1,0 +1,216 @@
+import { describe, expect, it } from 'vitest';
+import { atOnce, bake, chop, dish, follow, fry, item, leave, pot, simmer, waits, work } from '@/core/dish/write';
+import type { Problem } from '@/core/schedule/problem';
+import { drainedGrain, mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
+import { compile } from './compile';
+import type { Meal } from './meal';
+import type { Plan } from './plan';
+
+function problemOf(meal: Meal): Problem {
+  const compiled = compile(meal);
+  if (!compiled.ok) throw new Error(compiled.refusals[0]!.sentence);
+  return compiled.problem;
+}
+
+const at = (plan: Plan, key: string) => plan.steps.find((step) => step.key === key)!;
+
+const stock = dish({
+  id: 'stock',
+  name: 'Stock',
+  servings: 4,
+  ingredients: [item('bones', 1, 'kg', 'bones')],
+  steps: [
+    simmer('boil', 'boil', 'low', 40, 'Simmer.', { vessel: 'pot', uses: ['bones'] }),
+    work('strain', 'strain', 5, 'Strain.', { vessel: 'pot' }),
+  ],
+  links: [follow('boil', 'strain', 0, 20)],
+  vessels: [pot('pot', 'pot', ['pot'], 3, 'boil', 'strain')],
+  gives: [{ product: 'stock', name: 'stock', step: 'strain', amount: { quantity: 1, unit: 'l' } }],
+  lands: null,
+});
+
+const barley = dish({
+  id: 'barley',
+  name: 'Barley',
+  servings: 4,
+  ingredients: [item('barley', 300, 'g', 'barley')],
+  steps: [
+    fry('toast', 'toast', 'medium', 6, 'Toast.', { vessel: 'pot', uses: ['barley'] }),
+    leave('cook', 'simmer', 'low', 30, 'Cover.', { vessel: 'pot' }),
+  ],
+  links: atOnce('toast', 'cook'),
+  vessels: [pot('pot', 'pot', ['pot'], 3, 'toast', 'cook')],
+  takes: [
+    {
+      product: 'stock',
+      step: 'cook',
+      amount: { quantity: 0.8, unit: 'l' },
+      withinMinutes: 45,
+      otherwise: 'water and a bay leaf',
+    },
+  ],
+  lands: { step: 'cook', waits: waits('hot', 10, 20, 'covered') },
+});
+
+const baked = (id: string, celsius: number, minutes: number) =>
+  dish({
+    id,
+    name: `Baked ${id}`,
+    servings: 4,
+    ingredients: [],
+    steps: [chop('cut', 'cut', 5, 'Cut.'), bake('bake', 'bake', celsius, 1, minutes, 'Bake.', { vessel: 'tray' })],
+    links: [follow('cut', 'bake')],
+    vessels: [pot('tray', 'tray', ['tray'], 2, 'bake', 'bake')],
+    lands: { step: 'bake', waits: waits('hot', 15, 40, 'covered') },
+  });
+
+describe('compile and read', () => {
+  it('keeps a soak within its shortest and longest minutes', async () => {
+    const plan = await planned(mealOf([plainGrain()]));
+    const soak = at(plan, 'grain/soak');
+    const boil = at(plan, 'grain/boil');
+    expect(boil.start - soak.start).toBeGreaterThanOrEqual(20);
+    expect(boil.start - soak.start).toBeLessThanOrEqual(60);
+  });
+
+  it('never lets drained grain stand longer than five minutes, with every burner wanted', async () => {
+    const plan = await planned(mealOf([drainedGrain(), plainGrain('a'), plainGrain('b')]), 2);
+    const gap = at(plan, 'drained/steam').start - at(plan, 'drained/drain').end;
+    expect(gap).toBeGreaterThanOrEqual(0);
+    expect(gap).toBeLessThanOrEqual(5);
+    expect(at(plan, 'drained/drain').start).toBe(at(plan, 'drained/parboil').end);
+  });
+
+  it('has the stock strained before another dish takes it, and not too long before', async () => {
+    const plan = await planned(mealOf([barley, stock]));
+    const handed = at(plan, 'stock/strain').end;
+    const taken = at(plan, 'barley/cook').start;
+    expect(taken - handed).toBeGreaterThanOrEqual(0);
+    expect(taken - handed).toBeLessThanOrEqual(45);
+    expect(at(plan, 'barley/cook').amounts).toContain('800 ml stock');
+  });
+
+  it('says what to use when no dish gives the stock', async () => {
+    const plan = await planned(mealOf([barley]));
+    expect(at(plan, 'barley/cook').amounts.join()).toContain('water and a bay leaf');
+  });
+
+  it('keeps a pot from its first step to the last and then until it is washed', async () => {
+    const one = { ...smallKitchen, vessels: smallKitchen.vessels.map((vessel) => ({ ...vessel, count: 1 })) };
+    const plan = await planned(mealOf([plainGrain('a'), plainGrain('b')], { kitchen: one }), 2);
+    const span = (id: string) => [at(plan, `${id}/boil`).start, at(plan, `${id}/rest`).end] as const;
+    const [first, second] = [span('a'), span('b')].sort((x, y) => x[0] - y[0]) as [
+      readonly [number, number],
+      readonly [number, number],
+    ];
+    expect(second[0] - first[1]).toBeGreaterThanOrEqual(5);
+  });
+
+  it('cuts batches into parts, one after another, as many as the people need', async () => {
+    const flatbread = dish({
+      id: 'bread',
+      name: 'Flatbread',
+      servings: 4,
+      ingredients: [],
+      steps: [fry('bake', 'bake', 'full', 6, 'Bake.', { perBatch: 2, vessel: 'pan' })],
+      links: [],
+      vessels: [pot('pan', 'pan', ['pan'], 1, 'bake', 'bake', { grows: false })],
+      lands: { step: 'bake', waits: waits('hot', 10, 20, 'in a cloth') },
+    });
+    const plan = await planned(mealOf([flatbread], { people: 7 }));
+    const batches = plan.steps.filter((step) => step.key.startsWith('bread/bake'));
+    expect(batches.map((step) => step.name)).toEqual(['bake 1/4', 'bake 2/4', 'bake 3/4', 'bake 4/4']);
+    for (const [index, batch] of batches.slice(1).entries()) {
+      expect(batch.start).toBeGreaterThanOrEqual(batches[index]!.end);
+    }
+  });
+
+  it('shares an oven within ten degrees and never between farther temperatures', async () => {
+    const near = problemOf(mealOf([baked('a', 180, 30), baked('b', 190, 30)]));
+    const values = (problem: Problem) =>
+      new Set(problem.steps.flatMap((step) => (step.state ? [step.state.value] : [])));
+    expect(values(near).size).toBe(1);
+    const meal = mealOf([baked('a', 150, 60), baked('b', 200, 20)]);
+    expect(values(problemOf(meal)).size).toBe(2);
+    const plan = await planned(meal);
+    const [a, b] = [at(plan, 'a/bake'), at(plan, 'b/bake')];
+    expect(a.end <= b.start || b.end <= a.start).toBe(true);
+    const between = [...plan.steps].filter((step) => step.key.endsWith('~warm'));
+    expect(between).toHaveLength(2);
+    for (const warm of between) expect(warm.minutes).toBe(10);
+  });
+
+  it('puts the work of the day before on that day', async () => {
+    const cured = dish({
+      id: 'cured',
+      name: 'Cured fish',
+      servings: 4,
+      ingredients: [],
+      steps: [
+        chop('salt', 'salt', 10, 'Salt it.', { ahead: true, daysBefore: 1 }),
+        chop('slice', 'slice', 10, 'Slice it.'),
+      ],
+      links: [follow('salt', 'slice', 600)],
+      lands: { step: 'slice', waits: waits('cold', 120, 240, 'chilled') },
+    });
+    const plan = await planned(mealOf([cured]));
+    const salt = at(plan, 'cured/salt').start;
+    // The table is at 19:00: the day before runs from 43 to 19 hours ahead of it.
+    expect(salt).toBeGreaterThanOrEqual(-43 * 60);
+    expect(salt).toBeLessThan(-19 * 60);
+    expect(plan.firstHand).toBeGreaterThan(-19 * 60);
+  });
+
+  it('lets the pace stretch hands-on minutes and the breath after them', () => {
+    const chopping = (pace: Meal['pace']) => problemOf(mealOf([plainGrain()], { pace })).steps[0]!.minutes;
+    expect(chopping('brisk')).toBe(4);
+    expect(chopping('steady')).toBe(5);
+    expect(chopping('relaxed')).toBe(5);
+    const breaths = (pace: Meal['pace']) =>
+      problemOf(mealOf([plainGrain()], { pace })).holds.find((hold) => hold.id === 'who grain/wash')!.after;
+    expect(breaths('relaxed')).toBeGreaterThan(breaths('brisk'));
+  });
+
+  it('does not put a wide pot on a narrow burner', () => {
+    const wide = dish({
+      ...plainGrain(),
+      vessels: [pot('pot', 'pan', ['pan'], 1, 'boil', 'rest', { widthCm: 24 })],
+    });
+    const { forbid } = problemOf(mealOf([wide]));
+    expect(forbid).toContainEqual([
+      { hold: 'vessel grain/pot', unit: 'vessel:pan#1' },
+      { step: 'grain/cover', need: 0, unit: 'burner:small' },
+    ]);
+  });
+});
+
+describe('what makes a meal impossible is said in a sentence', () => {
+  const refusal = (meal: Meal) => {
+    const compiled = compile(meal);
+    return compiled.ok ? '' : compiled.refusals.map(({ where, sentence }) => `${where}: ${sentence}`).join('\n');
+  };
+
+  it.each<[string, Meal, RegExp]>([
+    ['a pot too small', mealOf([plainGrain()], { people: 12 }), /Grain grain for 12 needs a pot of 6 l.*4 l/],
+    ['nobody to feed', mealOf([plainGrain()], { people: 0 }), /whole number from 1 to 200/],
+    ['no dishes', mealOf([]), /at least one dish/],
+    ['two dishes alike', mealOf([plainGrain(), plainGrain()]), /share the id "grain"/],
+    [
+      'no burner that simmers low enough',
+      mealOf([plainGrain()], {
+        kitchen: { ...smallKitchen, burners: smallKitchen.burners.map((each) => ({ ...each, gentle: false })) },
+      }),
+      /wants lowest heat/,
+    ],
+    ['no oven', mealOf([baked('a', 180, 30)], { kitchen: { ...smallKitchen, ovens: [] } }), /wants an oven/],
+    [
+      'no cook',
+      mealOf([plainGrain()], {
+        kitchen: { ...smallKitchen, people: [{ ...smallKitchen.people[0]!, role: 'helper' }] },
+      }),
+      /Someone must cook/,
+    ],
+  ])('%s', (_, meal, words) => {
+    expect(refusal(meal)).toMatch(words);
+  });
+});

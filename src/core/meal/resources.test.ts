@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest';
+import { smallKitchen } from '@/core/testing/meals';
+import { breathAfter, padHands } from './pace';
+import { absences, burnersFor, peopleFor, readUnit, vesselsFor } from './resources';
+
+const person = { id: 'p', name: 'p', role: 'helper', from: '10:00', until: '18:00' } as const;
+
+describe('people', () => {
+  it('are away outside their hours, over several days', () => {
+    // Minute 0 is 16:00; the window is 30 hours long.
+    expect(absences(person, 16 * 60, 30 * 60)).toEqual([
+      [2 * 60, 18 * 60],
+      [26 * 60, 30 * 60],
+    ]);
+  });
+
+  it('are all there when minute 0 lies within their hours and the window too', () => {
+    expect(absences(person, 11 * 60, 120)).toEqual([]);
+  });
+
+  it('help where anyone may, and leave the stove to a cook', () => {
+    const kitchen = { ...smallKitchen, people: [...smallKitchen.people, person] };
+    expect(peopleFor(kitchen, 'cook').map(({ id }) => id)).toEqual(['person:cook']);
+    expect(peopleFor(kitchen, 'anyone')).toEqual([
+      { id: 'person:cook', cost: 1 },
+      { id: 'person:p', cost: 0 },
+    ]);
+  });
+});
+
+describe('units', () => {
+  it('are named so that burners, vessels and people cannot be mixed up', () => {
+    const [first] = vesselsFor(smallKitchen, { kinds: ['pot'], litres: 1, widthCm: 0 });
+    expect(readUnit(first!.id)).toEqual({ sort: 'vessel', id: 'pot' });
+    expect(burnersFor(smallKitchen, { at: 'burner', heat: 'full' }).map(({ id }) => id)).toEqual(['burner:big']);
+  });
+
+  it('let an appliance stand in for a burner where a step allows it', () => {
+    const kitchen = { ...smallKitchen, appliances: [{ id: 'rc', name: 'rice cooker', kind: 'rice-cooker' as const }] };
+    const ids = burnersFor(kitchen, { at: 'burner', heat: 'low', orIn: 'rice-cooker' }).map(({ id }) => id);
+    expect(ids).toContain('appliance:rc');
+  });
+});
+
+describe('pace', () => {
+  it('never shortens written minutes, and always leaves a breath', () => {
+    for (const pace of ['relaxed', 'steady', 'brisk'] as const) {
+      for (let minutes = 1; minutes <= 60; minutes++) {
+        expect(padHands(minutes, pace)).toBeGreaterThanOrEqual(minutes);
+        expect(breathAfter(minutes, pace)).toBeGreaterThanOrEqual(1);
+      }
+    }
+  });
+});

@@ -1,0 +1,101 @@
+import 'fake-indexeddb/auto';
+import Dexie from 'dexie';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { Kitchen } from '@/core/kitchen/kitchen';
+import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
+import { SAMPLE_MEALS } from '@/demo/meals';
+import { Pantry } from './db';
+import { changeKitchen, changeMeal, createMeal, loadMeal, loadSamples, printOf, tableInstant } from './meals';
+import { adoptPlan, beginSession, endSession, openSession, tell } from './sessions';
+
+const TODAY = new Date('2026-11-25T10:00:00');
+let db: Pantry;
+let count = 0;
+beforeEach(() => {
+  db = new Pantry(`test ${count++}`);
+});
+
+describe('the sample meals', () => {
+  it('are loaded once, complete, on days to come', async () => {
+    await Promise.all([loadSamples(db, TODAY), loadSamples(db, TODAY)]);
+    expect(await db.meals.count()).toBe(3);
+    for (const { setting, dishes, kitchen } of SAMPLE_MEALS) {
+      const meal = await loadMeal(db, setting.id);
+      expect(meal?.dishes).toEqual(dishes);
+      expect(meal?.kitchen).toEqual(kitchen);
+      expect(tableInstant(meal!)).toBeGreaterThan(TODAY.getTime());
+    }
+  });
+
+  it('do not come back after they were changed or taken out', async () => {
+    await loadSamples(db, TODAY);
+    await db.meals.delete('boat');
+    await changeMeal(db, 'harvest', { people: 11 }, 1);
+    await loadSamples(db, TODAY);
+    expect(await db.meals.get('boat')).toBeUndefined();
+    expect((await db.meals.get('harvest'))?.people).toBe(11);
+  });
+});
+
+describe('changing what is stored', () => {
+  beforeEach(() => loadSamples(db, TODAY));
+
+  it.each([
+    [{ people: -3 }, /people/],
+    [{ people: 2.5 }, /people/],
+    [{ hour: '25:70' }, /hour/],
+    [{ day: 'someday' }, /day/],
+    [{ name: '' }, /name/],
+  ])('refuses %j with the field, and keeps what was there', async (change, words) => {
+    const before = await db.meals.get('harvest');
+    const refusal = await changeMeal(db, 'harvest', change, 1);
+    expect(refusal?.sentence).toMatch(words);
+    expect(await db.meals.get('harvest')).toEqual(before);
+  });
+
+  it('refuses a kitchen without a cook or with a broken burner, and keeps the old one', async () => {
+    await db.kitchens.put(smallKitchen);
+    const noCook: Kitchen = { ...smallKitchen, people: [{ ...smallKitchen.people[0]!, role: 'helper' }] };
+    expect((await changeKitchen(db, noCook))?.sentence).toMatch(/Someone must cook/);
+    const broken = { ...smallKitchen, burners: [{ ...smallKitchen.burners[0]!, widestCm: -1 }] };
+    expect((await changeKitchen(db, broken))?.sentence).toMatch(/burners.*widestCm/);
+    expect(await db.kitchens.get('small')).toEqual(smallKitchen);
+  });
+
+  it('makes a new meal for tomorrow, and changes the print of a plan only with what it hangs on', async () => {
+    const made = await createMeal(db, TODAY);
+    expect(made.ok && (await db.meals.get(made.id))?.day).toBe('2026-11-26');
+    const meal = mealOf([plainGrain()]);
+    expect(printOf({ ...meal, name: 'Other' })).toBe(printOf(meal));
+    expect(printOf({ ...meal, people: 5 })).not.toBe(printOf(meal));
+  });
+});
+
+describe('an evening', () => {
+  it('keeps every event in order, one session a meal, and refuses a plan that is out of date', async () => {
+    const meal = mealOf([plainGrain()]);
+    const plan = await planned(meal);
+    await Promise.all([beginSession(db, meal, plan, 1), beginSession(db, meal, plan, 2)]);
+    expect(await db.sessions.count()).toBe(1);
+    const { id } = (await openSession(db, meal.id))!;
+    await Promise.all(['a', 'b', 'c'].map((key, at) => tell(db, id, { id: key, at, kind: 'done', key: 'grain/wash' })));
+    expect((await db.sessions.get(id))?.events.map((event) => event.id)).toEqual(['a', 'b', 'c']);
+    expect(await adoptPlan(db, id, 2, plan, 'late')).toBe(false);
+    expect(await adoptPlan(db, id, 3, plan, 'fresh')).toBe(true);
+    await endSession(db, id);
+    expect(await openSession(db, meal.id)).toBeUndefined();
+    expect((await db.sessions.get(id))?.events).toHaveLength(3);
+  });
+
+  it('is whole after the database is closed and opened again', async () => {
+    const meal = mealOf([plainGrain()]);
+    await beginSession(db, meal, await planned(meal), 1);
+    const before = await openSession(db, meal.id);
+    const { name } = db;
+    db.close();
+    const again = new Pantry(name);
+    expect(await openSession(again, meal.id)).toEqual(before);
+    expect(again.verno).toBe(1);
+    expect(await Dexie.exists(name)).toBe(true);
+  });
+});

@@ -1,0 +1,95 @@
+import fc from 'fast-check';
+import { beforeAll, describe, expect, it } from 'vitest';
+import type { Plan } from '@/core/meal/plan';
+import { planned } from '@/core/testing/meals';
+import { SAMPLE_MEALS } from '@/demo/meals';
+import { type Label, layOut, packLanes, textWidth } from './layout';
+import { ticks, timeScale } from './scale';
+
+describe('the time scale', () => {
+  it('goes on with time and meets the width, whatever the moments', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: -3000, max: 60 }), { minLength: 2, maxLength: 40 }),
+        fc.integer({ min: 600, max: 2000 }),
+        (moments, width) => {
+          const scale = timeScale(moments, width, 1);
+          const sorted = [...moments].sort((a, b) => a - b);
+          for (const [index, minute] of sorted.entries()) {
+            if (index > 0) expect(scale.x(minute)).toBeGreaterThanOrEqual(scale.x(sorted[index - 1]!) - 1e-6);
+          }
+          expect(scale.width).toBeGreaterThan(0);
+        },
+      ),
+    );
+  });
+
+  it('folds a long stretch in which nothing begins or ends', () => {
+    const scale = timeScale([-900, -880, -120, -60, 0], 900, 1);
+    expect(scale.stretches.filter((stretch) => stretch.folded)).toHaveLength(1);
+    expect(scale.x(0) - scale.x(-120)).toBeGreaterThan(scale.width / 2);
+  });
+
+  it('writes whole hours and parts of hours of the clock, apart from each other', () => {
+    const scale = timeScale([-200, -100, 0], 900, 1);
+    const marks = ticks(scale, 19 * 60 + 30);
+    for (const minute of marks) expect((minute + 19 * 60 + 30) % 30).toBe(0);
+    for (const [index, minute] of marks.slice(1).entries()) {
+      expect(scale.x(minute) - scale.x(marks[index]!)).toBeGreaterThanOrEqual(60);
+    }
+  });
+});
+
+describe('lanes', () => {
+  it('never put two spans that overlap on one lane, and use as few as the worst moment needs', () => {
+    const span = fc.tuple(fc.integer({ min: 0, max: 100 }), fc.integer({ min: 1, max: 40 }));
+    fc.assert(
+      fc.property(fc.array(span, { maxLength: 25 }), (pairs) => {
+        const spans = pairs.map(([from, length], index) => ({ id: `${index}`, from, to: from + length }));
+        const laneOf = new Map<string, number>();
+        const lanes = packLanes(spans, laneOf);
+        let worst = 0;
+        for (const a of spans) {
+          worst = Math.max(worst, spans.filter((b) => b.from <= a.from && a.from < b.to).length);
+          for (const b of spans) {
+            const clash = a.id !== b.id && a.from < b.to && b.from < a.to;
+            if (clash) expect(laneOf.get(a.id)).not.toBe(laneOf.get(b.id));
+          }
+        }
+        expect(lanes).toBe(worst);
+      }),
+    );
+  });
+});
+
+describe.each(SAMPLE_MEALS.map((sample) => [sample.setting.name, sample] as const))('the sheet of %s', (_, sample) => {
+  let plan: Plan;
+  beforeAll(async () => {
+    plan = await planned(
+      { ...sample.setting, day: '2026-11-28', kitchen: sample.kitchen, dishes: sample.dishes },
+      1,
+      100,
+    );
+  });
+
+  it.each([
+    [620, 1],
+    [910, 1],
+    [910, 4.2],
+  ])('at %i pixels and zoom %f shows every step and lets no label touch another', (width, zoom) => {
+    const layout = layOut(plan, width, zoom);
+    expect(layout.ribbons.map((ribbon) => ribbon.step.key).sort()).toEqual(plan.steps.map((step) => step.key).sort());
+    const boxes = layout.ribbons
+      .map((ribbon) => ribbon.label)
+      .filter((label): label is Label => label !== null && !label.inside)
+      .map((label) => ({ x1: label.x, x2: label.x + textWidth(label.text), y1: label.y - 11, y2: label.y + 3 }));
+    for (const [index, a] of boxes.entries()) {
+      expect(a.x1).toBeGreaterThanOrEqual(0);
+      expect(a.x2).toBeLessThanOrEqual(layout.tableX);
+      for (const b of boxes.slice(index + 1)) {
+        expect(a.x1 < b.x2 && b.x1 < a.x2 && a.y1 < b.y2 && b.y1 < a.y2).toBe(false);
+      }
+    }
+    expect(layout.landings).toHaveLength(plan.landings.length);
+  });
+});

@@ -1,0 +1,95 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { describe, expect, it } from 'vitest';
+import { mealFile } from '@/core/formats/meal-file';
+import { isFound, type Problem, type Solution } from '@/core/schedule/problem';
+import { validate } from '@/core/schedule/validate';
+import { mealOf, plainGrain } from '@/core/testing/meals';
+
+const root = fileURLToPath(new URL('..', import.meta.url));
+const folder = mkdtempSync(join(tmpdir(), 'warm-cadence-'));
+
+function run(tool: string, args: readonly string[], input?: unknown) {
+  const result = spawnSync('node_modules/.bin/tsx', [`tools/${tool}.ts`, ...args], {
+    cwd: root,
+    encoding: 'utf8',
+    ...(input === undefined ? {} : { input: typeof input === 'string' ? input : JSON.stringify(input) }),
+  });
+  return { status: result.status, out: result.stdout, said: result.stderr };
+}
+
+const problem = (change: Partial<Problem> = {}): Problem => ({
+  format: 'warm-cadence/problem',
+  version: 1,
+  horizon: 60,
+  serve: 50,
+  units: [{ id: 'hob' }],
+  pools: [],
+  states: [],
+  steps: [
+    { id: 'a', minutes: 20, units: [[{ id: 'hob', cost: 0 }]] },
+    { id: 'b', minutes: 20, units: [[{ id: 'hob', cost: 0 }]] },
+  ],
+  holds: [],
+  links: [],
+  ready: [
+    { step: 'a', by: 50, hold: 0, early: 1, late: 9 },
+    { step: 'b', by: 50, hold: 0, early: 1, late: 9 },
+  ],
+  ...change,
+});
+
+describe('solve', () => {
+  it('prints a schedule that stands, with its cost, and a trace', () => {
+    const trace = join(folder, 'trace.jsonl');
+    const { status, out } = run('solve', ['-', '--seconds', '1', '--trace', trace], problem());
+    expect(status).toBe(0);
+    const solution = JSON.parse(out) as Solution;
+    if (!isFound(solution)) throw new Error('no schedule');
+    expect(validate(problem(), solution)).toEqual({ faults: [], cost: 20 });
+    expect(solution.cost).toBe(20);
+    const lines = readFileSync(trace, 'utf8')
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line));
+    expect(lines.at(-1)).toMatchObject({ cost: 20 });
+  });
+
+  it('exits with 10 when nothing can fit', () => {
+    const links = [{ from: 'a', at: 'end', to: 'b', of: 'start', min: 30 }] as const;
+    const { status, out } = run('solve', ['-', '--seconds', '1'], problem({ links }));
+    expect(status).toBe(10);
+    expect(JSON.parse(out)).toMatchObject({ status: 'infeasible' });
+  });
+
+  it('exits with 2 and a sentence on bad input', () => {
+    const links = [{ from: 'a', at: 'end', to: 'ghost', of: 'start', min: 0 }] as const;
+    expect(run('solve', ['-'], problem({ links }))).toMatchObject({ status: 2, out: '' });
+    expect(run('solve', ['-'], problem({ links })).said).toMatch(/ghost/);
+    expect(run('solve', ['-'], '{"format":').said).toMatch(/JSON/);
+    expect(run('solve', ['no-such-file.json']).status).toBe(2);
+    expect(run('solve', ['-', '--seconds', 'soon'], problem()).said).toMatch(/--seconds.*soon/);
+  });
+});
+
+describe('plan', () => {
+  const file = join(folder, 'meal.json');
+  writeFileSync(file, JSON.stringify(mealFile(mealOf([plainGrain()]))));
+
+  it('prints a plan as data or as a readable list, for other people and another hour', () => {
+    const data = run('plan', [file, '--seconds', '1', '--people', '3', '--serve', '18:15']);
+    expect(data.status).toBe(0);
+    expect(JSON.parse(data.out)).toMatchObject({ people: 3, hour: '18:15' });
+    const text = run('plan', [file, '--seconds', '1', '--text']);
+    expect(text.out).toMatch(/18:\d\d-18:\d\d {2}Grain grain: covered/);
+  });
+
+  it('exits with 2 and a sentence on a wrong hour, wrong people or a pot too small', () => {
+    expect(run('plan', [file, '--serve', '7pm'])).toMatchObject({ status: 2, out: '' });
+    expect(run('plan', [file, '--people', 'many']).status).toBe(2);
+    expect(run('plan', [file, '--people', '40']).said).toMatch(/needs a pot of 20 l/);
+  });
+});

@@ -1,0 +1,133 @@
+import { spawn } from 'node:child_process';
+import { fileURLToPath } from 'node:url';
+import { chromium, type Page } from '@playwright/test';
+
+/** Takes docs/screenshots anew from the demo data: one picture of each main view. */
+const PORT = 3219;
+const BASE = `http://localhost:${PORT}`;
+const root = fileURLToPath(new URL('..', import.meta.url));
+
+interface Shot {
+  readonly name: string;
+  readonly path: string;
+  readonly width?: number;
+  readonly height?: number;
+  readonly before?: (page: Page) => Promise<void>;
+}
+
+const settled = async (page: Page) => {
+  await page.getByTestId('verdict').waitFor();
+  await page.getByText('Looking for a better plan').waitFor({ state: 'detached', timeout: 20_000 });
+};
+
+const SHOTS: readonly Shot[] = [
+  {
+    name: 'menu',
+    path: '/meals/harvest',
+    before: settled,
+  },
+  {
+    name: 'score',
+    path: '/meals/harvest/score',
+    before: async (page) => {
+      await settled(page);
+      await page.locator('[data-key="cheeks/braise"]').click();
+    },
+  },
+  { name: 'score-fourteen', path: '/meals/midwinter/score', before: settled },
+  { name: 'score-phone', path: '/meals/boat/score', width: 390, height: 844, before: settled },
+  {
+    name: 'cook',
+    path: '/meals/harvest/cook',
+    before: cookUntilQuarterPastSix,
+  },
+  { name: 'kitchen', path: '/kitchens/hall' },
+  { name: 'meals', path: '/' },
+];
+
+/** Begins at the stove and lets the clock run to a quarter past six, everything told as planned. */
+async function cookUntilQuarterPastSix(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Begin at the stove' }).click();
+  await page.getByTestId('table-line').waitFor();
+  // No named functions in here: the bundler would give them a helper that the page does not have.
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const open = indexedDB.open('warm-cadence');
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const sessions = open.result.transaction('sessions', 'readwrite').objectStore('sessions');
+          sessions.getAll().onsuccess = (event) => {
+            const session = (event.target as IDBRequest).result[0];
+            const quarter = -75;
+            const events = session.plan.steps.flatMap((step: { key: string; start: number; end: number }) => [
+              ...(step.start <= quarter
+                ? [{ id: `b ${step.key}`, at: session.tableAt + step.start * 60_000, kind: 'begun', key: step.key }]
+                : []),
+              ...(step.end <= quarter
+                ? [{ id: `d ${step.key}`, at: session.tableAt + step.end * 60_000, kind: 'done', key: step.key }]
+                : []),
+            ]);
+            sessions.put({ ...session, events }).onsuccess = () => {
+              open.result.close();
+              resolve();
+            };
+          };
+        };
+      }),
+  );
+  const away = await page.evaluate(() => {
+    const tomorrow = new Date(Date.now() + 86_400_000);
+    tomorrow.setHours(18, 15, 20, 0);
+    return tomorrow.getTime() - Date.now();
+  });
+  await page.clock.fastForward(away);
+  await page.waitForTimeout(1500);
+  await page.reload();
+  await page.getByTestId('table-line').waitFor();
+  await page.waitForTimeout(800);
+}
+
+const server = spawn(process.execPath, ['tools/demo.mjs', '--port', String(PORT)], { cwd: root, stdio: 'ignore' });
+try {
+  await answering();
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu'],
+  });
+  for (const shot of SHOTS.filter((each) => process.argv.length < 3 || process.argv.includes(each.name))) {
+    const context = await browser.newContext({
+      viewport: { width: shot.width ?? 1280, height: shot.height ?? 800 },
+      timezoneId: 'Europe/Berlin',
+    });
+    const page = await context.newPage();
+    await page.clock.install({ time: new Date('2026-11-25T12:00:00') });
+    await page.goto(BASE);
+    await page.getByRole('heading', { name: 'Midwinter table' }).waitFor();
+    // The plans of all meals first, so that every view has something to show.
+    for (const id of ['harvest', 'boat', 'midwinter']) {
+      await page.goto(`${BASE}/meals/${id}`);
+      await settled(page);
+    }
+    await page.goto(`${BASE}${shot.path}`);
+    await page.waitForLoadState('networkidle');
+    await shot.before?.(page);
+    await page.screenshot({ path: `${root}/docs/screenshots/${shot.name}.png` });
+    await context.close();
+  }
+  await browser.close();
+} finally {
+  server.kill('SIGTERM');
+}
+
+async function answering(): Promise<void> {
+  for (let attempt = 0; attempt < 240; attempt++) {
+    const fine = await fetch(BASE).then(
+      (answer) => answer.ok,
+      () => false,
+    );
+    if (fine) return;
+    await new Promise((resolve) => setTimeout(resolve, 1000));
+  }
+  throw new Error('The demo did not start.');
+}

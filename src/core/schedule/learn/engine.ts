@@ -71,7 +71,7 @@ export class Engine {
   private fixedClauses: number[] = [];
   private clauseActivity = new Map<number, number>();
   private clauseStep = 1;
-  private reduceAt = 6000;
+  private reduceAt = 2500;
   /** Watchers of each view: [clause, threshold, blocking view, blocking value] each. */
   private watch: Int32Array<ArrayBuffer>[] = [];
   private watchSize: Int32Array<ArrayBuffer> = new Int32Array(0);
@@ -92,6 +92,7 @@ export class Engine {
   // The conflict under analysis.
   private needed = new Int32Array(0);
   private marked = new Uint8Array(0);
+  private listed = new Uint8Array(0);
   private markedViews: number[] = [];
   private levelSeen = new Int32Array(64);
   private levelStamp = 0;
@@ -149,6 +150,7 @@ export class Engine {
     this.last = new Int32Array(views).fill(-1);
     this.needed = new Int32Array(views);
     this.marked = new Uint8Array(views);
+    this.listed = new Uint8Array(views);
     this.watch = Array.from({ length: views }, () => new Int32Array(0));
     this.watchSize = new Int32Array(views);
     this.edges = packLists(this.edgeLists);
@@ -401,7 +403,12 @@ export class Engine {
     for (let i = 0; i < size; i += 4) {
       const threshold = list[i + 1]!;
       if (threshold > now || threshold <= old || lb[list[i + 2]!]! >= list[i + 3]!) {
-        if (kept !== i) list.copyWithin(kept, i, i + 4);
+        if (kept !== i) {
+          list[kept] = list[i]!;
+          list[kept + 1] = threshold;
+          list[kept + 2] = list[i + 2]!;
+          list[kept + 3] = list[i + 3]!;
+        }
         kept += 4;
         continue;
       }
@@ -440,7 +447,10 @@ export class Engine {
         break;
       }
       if (moved) continue;
-      if (kept !== i) list.copyWithin(kept, i, i + 4);
+      list[kept] = at;
+      list[kept + 1] = threshold;
+      list[kept + 2] = firstView;
+      list[kept + 3] = firstValue;
       kept += 4;
       if (!this.set(firstView, firstValue, (at << KIND_BITS) | CLAUSE)) {
         list.copyWithin(kept, i + 4, size);
@@ -608,7 +618,10 @@ export class Engine {
     }
     this.marked[view] = 1;
     this.needed[view] = value;
-    this.markedViews.push(view);
+    if (!this.listed[view]) {
+      this.listed[view] = 1;
+      this.markedViews.push(view);
+    }
     this.heap.bump(view >> 1);
     if (this.isCurrent(view, value)) this.current++;
   }
@@ -677,7 +690,10 @@ export class Engine {
       views.push(view ^ 1);
       values.push(1 - value);
     }
-    for (const view of this.markedViews) this.marked[view] = 0;
+    for (const view of this.markedViews) {
+      this.marked[view] = 0;
+      this.listed[view] = 0;
+    }
     this.heap.decay();
     this.clauseStep *= 1 / 0.999;
     if (views.length === 0) {
@@ -726,6 +742,8 @@ export class Engine {
     for (let k = 0; k < this.conflictViews.length; k++) {
       const other = this.conflictViews[k]!;
       if (!this.marked[other] || this.needed[other]! < this.conflictValues[k]!) return false;
+      // What was true only later may rest on this literal itself.
+      if (this.boundAt(other, entry) < this.needed[other]!) return false;
     }
     return true;
   }

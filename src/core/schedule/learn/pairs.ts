@@ -151,11 +151,15 @@ export class Pairs implements Reactor {
     return this.isImpossible(pair * 2 + 1) ? this.turn(pair, 1) : true;
   }
 
-  /** One way round has become impossible: the other it is, as far as the pair matters at all. */
+  /**
+   * One way round has become impossible: the other it is. While the pair does not matter its order is free, so for one of
+   * the ways (not for both: the two may be impossible together) the bounds alone are reason enough.
+   */
   private turn(pair: number, way: number): boolean {
     const { engine } = this;
     engine.openReason();
     this.becauseImpossible(pair * 2 + way);
+    if (way === 1) this.becauseActive(pair);
     return engine.set(2 * this.order[pair]! + (1 - way), way, engine.closeReason());
   }
 

@@ -14,6 +14,7 @@ import { ActivityHeap } from './heap';
 /** Variable 0 is the constant 1: a literal on it is a condition that always holds. */
 export const ALWAYS = 0;
 
+const KK = Number((globalThis as any).process?.env?.KK ?? 1000000);
 const KIND_BITS = 3;
 const KIND_MASK = 7;
 /** Kinds of reasons, in the low bits of a reason; the payload stands above them. */
@@ -103,9 +104,17 @@ export class Engine {
   heap = new ActivityHeap(0);
   /** The value each variable is tried at first. */
   phase: Int32Array<ArrayBuffer> = new Int32Array(0);
+  /** Variables from 1 to this number are decided only when nothing else is open. */
+  lastVariables = 0;
+  /** Asked before the first of those is decided; false on a conflict (see `beginConflict`). */
+  atLeaf: (() => boolean) | null = null;
+  atNode: (() => boolean) | null = null;
   /** Variables that need not be decided just now are passed over. */
   isIdle: (variable: number) => boolean = () => false;
   private ok = true;
+  /** Level at which the leaf was looked at already. */
+  private leafLevel = -1;
+  private clash = false;
 
   constructor() {
     this.variable(1, 1);
@@ -165,6 +174,7 @@ export class Engine {
     this.heap = new ActivityHeap(this.variables);
     for (let variable = 1; variable < this.variables; variable++) {
       this.phase[variable] = this.lb[2 * variable]!;
+      if (variable > this.lastVariables) this.heap.bump(variable);
       this.heap.insert(variable);
     }
   }
@@ -209,6 +219,11 @@ export class Engine {
 
   level(): number {
     return this.levelStart.length;
+  }
+
+  /** The bound of a view that holds without any decision. */
+  rootBound(view: number): number {
+    return this.root[view]!;
   }
 
   isFixed(variable: number): boolean {
@@ -548,12 +563,16 @@ export class Engine {
    */
   search(assumptions: readonly number[], mostConflicts: number, shallPause: () => boolean): Outcome {
     this.backTo(0);
+    this.clash = false;
+    this.leafLevel = -1;
     if (!this.settle()) return 'refuted';
     let left = mostConflicts;
     let untilRestart = 120;
     let ticks = 0;
     for (;;) {
-      if (!this.propagate()) {
+      if (this.clash || !this.propagate()) {
+        this.clash = false;
+        this.leafLevel = -1;
         this.conflicts++;
         left--;
         untilRestart--;
@@ -569,6 +588,7 @@ export class Engine {
       if (this.levelStart.length === 0 && this.top > 0) this.forgetTrail();
       if (untilRestart <= 0) {
         untilRestart = 120 + (this.conflicts % 7) * 60;
+        this.leafLevel = -1;
         this.backTo(0);
         if (this.learned.length > this.reduceAt) this.reduce();
         continue;
@@ -584,6 +604,17 @@ export class Engine {
       }
       const variable = this.nextVariable();
       if (variable < 0) return 'found';
+      if (variable > this.lastVariables && this.atNode !== null && depth % KK === KK - 1 && !this.atNode()) {
+        this.clash = true;
+        continue;
+      }
+      if (variable <= this.lastVariables && this.atLeaf !== null && this.leafLevel < 0) {
+        this.leafLevel = depth;
+        if (!this.atLeaf()) {
+          this.clash = true;
+          continue;
+        }
+      }
       const low = this.lb[2 * variable]!;
       const high = -this.lb[2 * variable + 1]!;
       const wish = Math.min(high, Math.max(low, this.phase[variable]!));
@@ -622,7 +653,7 @@ export class Engine {
       this.listed[view] = 1;
       this.markedViews.push(view);
     }
-    this.heap.bump(view >> 1);
+    if (view >> 1 > this.lastVariables) this.heap.bump(view >> 1);
     if (this.isCurrent(view, value)) this.current++;
   }
 

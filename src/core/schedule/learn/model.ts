@@ -1,6 +1,8 @@
 import { type Indexed, NO_LAG } from '@/core/schedule/indexed';
 import { type ClassNeed, classify, handOut, type UnitClass } from './classes';
+import { FirstStart, type Work } from './energy';
 import { ALWAYS, Engine } from './engine';
+import { LeafTiming } from './leaf';
 import { Objective, type Term } from './objective';
 import { Pairs } from './pairs';
 import { Timetable } from './timetable';
@@ -52,12 +54,15 @@ export class Model {
   /** For each pair the two uses it orders, as the steps they begin with. */
   readonly pairSteps: (readonly [number, number])[] = [];
   readonly total: number;
+  /** Variable at or before the first start that counts as being awake, or ALWAYS when none does. */
+  private readonly first: number;
   /** Part of the cost that no choice changes. */
   readonly base: number;
   private readonly clauses: (readonly (readonly [number, number])[])[] = [];
   /** View on each need's choice of each class, as far as it takes up time at all. */
   private readonly taking: number[][];
   readonly sound: boolean;
+  private readonly leaf: LeafTiming;
 
   constructor(readonly p: Indexed) {
     const { engine } = this;
@@ -73,14 +78,19 @@ export class Model {
     this.addLinks();
     this.addChoices();
     this.addResources();
+    this.first = this.addAwake();
     const { terms, base } = this.terms();
     this.base = base;
     this.total = engine.variable(0, MOST_COST);
     const objective = new Objective(engine, terms, this.total);
     objective.attach();
+    engine.lastVariables = p.n;
     engine.seal();
     this.pairs.seal();
-    engine.isIdle = (variable) => variable === this.total || this.pairs.isIdle(variable);
+    this.leaf = new LeafTiming(this);
+    engine.atLeaf = () => this.leaf.check(true);
+    engine.atNode = () => this.leaf.check(false);
+    engine.isIdle = (variable) => variable === this.total || variable === this.first || this.pairs.isIdle(variable);
     this.sound = engine.start() && this.clauses.every((clause) => engine.addClause(clause)) && engine.settle();
   }
 
@@ -349,6 +359,22 @@ export class Model {
     if (barred[1]) this.clauses.push([yes(order)]);
   }
 
+  private addAwake(): number {
+    const { engine, p } = this;
+    const steps = Array.from({ length: p.n }, (_, i) => i).filter((i) => p.awakeOf[i]);
+    if (steps.length === 0 || p.awakeCost === 0) return ALWAYS;
+    const first = engine.variable(-MOST_COST, p.horizon);
+    const pool = p.problem.pools.findIndex(({ id }) => id === p.problem.awake!.pool);
+    for (const step of steps) engine.difference(2 * first, 2 * this.startOf(step), 0);
+    const work = steps.map((step): Work => {
+      const amount = p.poolsOf[step]!.find((each) => each.pool === pool)!.amount;
+      return { start: 2 * this.startOf(step), minutes: p.minutes[step]!, amount };
+    });
+    const energy = new FirstStart(engine, first, work, Math.max(1, p.problem.pools[pool]!.capacity));
+    engine.addPropagator(energy, energy.views());
+    return first;
+  }
+
   private terms(): { terms: Term[]; base: number } {
     const { p } = this;
     const terms: Term[] = [];
@@ -405,13 +431,41 @@ export class Model {
         });
       }
     }
-    const starts = Array.from({ length: p.n }, (_, i) => i)
-      .filter((i) => p.awakeOf[i])
-      .map((i) => this.startOf(i));
-    if (starts.length > 0 && p.awakeCost > 0) {
-      terms.push({ kind: 'awake', starts, serve: p.problem.serve, cost: p.awakeCost });
+    if (this.first !== ALWAYS) {
+      const { serve } = p.problem;
+      const cost = (first: number) => p.awakeCost * Math.max(0, serve - first);
+      terms.push({ kind: 'ready', start: this.first, cost, best: [serve, MOST_COST] });
     }
     return { terms, base };
+  }
+
+  /** What the choices cost at least, as far as they are made. */
+  leastChoices(): number {
+    const { lb } = this.engine;
+    let sum = 0;
+    this.needs.forEach(({ costs }, need) => {
+      let least = Number.POSITIVE_INFINITY;
+      this.choices[need]!.forEach((choice, k) => {
+        if (lb[2 * choice + 1]! < 0 && costs[k]! < least) least = costs[k]!;
+      });
+      sum += least;
+    });
+    return sum;
+  }
+
+  /** Adds to the conflict the choices that make the needs cost more than they must. */
+  conflictBecauseOfChoices(): void {
+    const { engine } = this;
+    this.needs.forEach(({ costs }, need) => {
+      const list = this.choices[need]!;
+      const least = list.reduce(
+        (low, choice, k) => (engine.lb[2 * choice + 1]! < 0 ? Math.min(low, costs[k]!) : low),
+        Number.POSITIVE_INFINITY,
+      );
+      list.forEach((choice, k) => {
+        if (costs[k]! < least) engine.addConflict(2 * choice + 1, 0);
+      });
+    });
   }
 
   // --- there and back ---

@@ -11,8 +11,6 @@ export type Term =
     }
   /** `cost` a minute of start(to) - start(from) above a lag. */
   | { readonly kind: 'soft'; readonly from: number; readonly to: number; readonly above: number; readonly cost: number }
-  /** `cost` a minute from the first of several starts to `serve`. */
-  | { readonly kind: 'awake'; readonly starts: readonly number[]; readonly serve: number; readonly cost: number }
   /** One of several choices, each with a cost; rising, the first one free. */
   | { readonly kind: 'choice'; readonly choices: readonly number[]; readonly costs: readonly number[] };
 
@@ -42,9 +40,6 @@ export class Objective implements Propagator {
         case 'soft':
           views.add(2 * term.to).add(2 * term.from + 1);
           break;
-        case 'awake':
-          for (const start of term.starts) views.add(2 * start + 1);
-          break;
         case 'choice':
           for (const choice of term.choices) views.add(2 * choice).add(2 * choice + 1);
       }
@@ -64,11 +59,6 @@ export class Objective implements Propagator {
       }
       case 'soft':
         return term.cost * Math.max(0, bound(2 * term.to) + bound(2 * term.from + 1) - term.above);
-      case 'awake': {
-        let first = term.serve;
-        for (const start of term.starts) first = Math.min(first, -bound(2 * start + 1));
-        return term.cost * (term.serve - first);
-      }
       case 'choice': {
         // Costs rise: the first that is still open.
         for (let k = 0; k < term.choices.length; k++) if (bound(2 * term.choices[k]! + 1) < 0) return term.costs[k]!;
@@ -122,14 +112,6 @@ export class Objective implements Propagator {
         const soonest = lb[2 * term.to]! - room;
         return soonest <= lb[2 * term.from]! || engine.set(2 * term.from, soonest, engine.lazyReason(this.index, k));
       }
-      case 'awake': {
-        const first = term.serve - Math.floor(most / term.cost);
-        for (const start of term.starts) {
-          if (lb[2 * start]! >= first) continue;
-          if (!engine.set(2 * start, first, engine.lazyReason(this.index, k))) return false;
-        }
-        return true;
-      }
       case 'choice': {
         for (let c = term.choices.length - 1; c >= 0 && term.costs[c]! > most; c--) {
           const view = 2 * term.choices[c]! + 1;
@@ -167,8 +149,6 @@ export class Objective implements Propagator {
         this.engine.addConflict(other, held);
         return term.cost * Math.max(0, held + 1 - value - term.above);
       }
-      case 'awake':
-        return term.cost * Math.max(0, term.serve - (value - 1));
       case 'choice':
         return term.costs[term.choices.indexOf(view >> 1)]!;
     }
@@ -224,13 +204,6 @@ export class Objective implements Propagator {
         const spare = Math.floor(surplus / term.cost);
         engine.addConflict(2 * term.to, bound(2 * term.to) - spare);
         engine.addConflict(2 * term.from + 1, bound(2 * term.from + 1));
-        return spare * term.cost;
-      }
-      case 'awake': {
-        const first = term.serve - cost / term.cost;
-        const spare = Math.floor(surplus / term.cost);
-        const start = term.starts.find((each) => -bound(2 * each + 1) <= first)!;
-        engine.addConflict(2 * start + 1, -(first + spare));
         return spare * term.cost;
       }
       case 'choice': {

@@ -83,6 +83,37 @@ export class Pairs implements Reactor {
     return value(this.before[row]!) + this.lag[row]! <= value(this.after[row]!) ? 0 : 1;
   }
 
+  /** The way round that is decided for an active pair (0, 1), or -1. */
+  decided(pair: number): -1 | 0 | 1 {
+    const held = this.orderHolds(pair, 0) ? 0 : this.orderHolds(pair, 1) ? 1 : -1;
+    return held >= 0 && this.isActive(pair) ? held : -1;
+  }
+
+  beforeOf(row: number): number {
+    return this.before[row]!;
+  }
+
+  afterOf(row: number): number {
+    return this.after[row]!;
+  }
+
+  lagOf(row: number): number {
+    return this.lag[row]!;
+  }
+
+  /** Adds to the conflict that a pair is active and decided this way round. */
+  conflictBecause(pair: number, way: number): void {
+    const { engine } = this;
+    engine.addConflict(2 * this.order[pair]! + way, 1 - way);
+    const shared = this.shared[pair]!;
+    for (let k = 0; k < shared.length; k += 2) {
+      if (engine.lb[shared[k]!]! < 1 || engine.lb[shared[k + 1]!]! < 1) continue;
+      engine.addConflict(shared[k]!, 1);
+      engine.addConflict(shared[k + 1]!, 1);
+      return;
+    }
+  }
+
   get count(): number {
     return this.order.length;
   }

@@ -1,0 +1,98 @@
+import { ALWAYS } from './engine';
+import type { Model } from './model';
+import { Timing } from './timing';
+
+/**
+ * When the orders and choices are made, the best starts for them are found at once: either they cost too much, and the orders
+ * that the cost rests on are the conflict, or the search is led straight to them.
+ */
+export class LeafTiming {
+  private readonly timing: Timing;
+  private readonly fixedRules: number;
+  private readonly awake: number;
+  private readonly pairOfRule: number[] = [];
+
+  constructor(private readonly model: Model) {
+    const { p } = model;
+    const at = new Map(p.problem.steps.map((step, index) => [step.id, 1 + index]));
+    this.awake = 1 + p.n;
+    const timing = new Timing(p.n + 2);
+    this.timing = timing;
+    // The bounds come first, two a step: they are renewed at each use.
+    for (let step = 0; step < p.n; step++) {
+      timing.addRule(0, 1 + step, p.earliest[step]!);
+      timing.addRule(1 + step, 0, -p.latest[step]!);
+    }
+    for (const link of p.problem.links) {
+      const from = at.get(link.from)!;
+      const to = at.get(link.to)!;
+      if (from === to) continue;
+      const offset = (link.at === 'end' ? p.minutes[from - 1]! : 0) - (link.of === 'end' ? p.minutes[to - 1]! : 0);
+      timing.addRule(from, to, link.min + offset);
+      if (link.max !== undefined && link.max !== null) timing.addRule(to, from, -(link.max + offset));
+    }
+    for (const need of p.needs) {
+      if (need.from !== need.to) timing.addRule(1 + need.from, 1 + need.to, -p.minutes[need.to]!);
+    }
+    for (let step = 0; step < p.n; step++) {
+      const minutes = p.minutes[step]!;
+      for (const { by, hold, early, late } of p.readyOf[step]!) {
+        timing.addPrice(0, 1 + step, by - minutes, late);
+        timing.addPrice(1 + step, 0, minutes + hold - by, early);
+      }
+      for (const soft of p.softOf[step]!) {
+        if (soft.from === step && soft.to !== step) {
+          timing.addPrice(1 + soft.from, 1 + soft.to, soft.above, soft.cost);
+        }
+      }
+      if (p.awakeOf[step]) timing.addRule(this.awake, 1 + step, 0);
+    }
+    if (p.awakeOf.includes(1)) timing.addPrice(this.awake, 0, -p.problem.serve, p.awakeCost);
+    this.fixedRules = timing.ruleCount;
+  }
+
+  /** False when no starts under the present orders are cheap enough: the engine holds the conflict. */
+  check(lead: boolean): boolean {
+    const { model, timing } = this;
+    const { engine, pairs, p } = model;
+    timing.keepRules(this.fixedRules);
+    this.pairOfRule.length = 0;
+    for (let step = 0; step < p.n; step++) {
+      const view = 2 * model.startOf(step);
+      timing.changeLag(2 * step, engine.rootBound(view));
+      timing.changeLag(2 * step + 1, engine.rootBound(view + 1));
+    }
+    for (let pair = 0; pair < pairs.count; pair++) {
+      const way = pairs.decided(pair);
+      if (way < 0) continue;
+      const row = pair * 2 + way;
+      const before = pairs.beforeOf(row) >> 1;
+      const after = pairs.afterOf(row) >> 1;
+      // The constant stands at 1, node 0 at minute 0.
+      const shift = (before === ALWAYS ? 1 : 0) - (after === ALWAYS ? 1 : 0);
+      timing.addRule(before, after, pairs.lagOf(row) + shift);
+      this.pairOfRule.push(row);
+    }
+    timing.start[0] = 0;
+    let first = Number.POSITIVE_INFINITY;
+    for (let step = 0; step < p.n; step++) {
+      const at = engine.lb[2 * model.startOf(step)]!;
+      timing.start[1 + step] = at;
+      if (p.awakeOf[step]) first = Math.min(first, at);
+    }
+    timing.start[this.awake] = Number.isFinite(first) ? first : 0;
+    const cost = timing.solve() + model.leastChoices() - model.base;
+    const ceiling = -engine.lb[2 * model.total + 1]!;
+    if (cost > ceiling) {
+      engine.beginConflict();
+      engine.addConflict(2 * model.total + 1, -ceiling);
+      this.pairOfRule.forEach((row, k) => {
+        if (timing.restsOn(this.fixedRules + k)) pairs.conflictBecause(row >> 1, row & 1);
+      });
+      model.conflictBecauseOfChoices();
+      return false;
+    }
+    if (lead) for (let step = 0; step < p.n; step++) engine.phase[model.startOf(step)] = timing.start[1 + step]!;
+    return true;
+  }
+}

@@ -1,0 +1,257 @@
+import { grown } from './growing';
+
+/**
+ * The best starts when every order and choice is made: least sum of costs on differences of starts under difference
+ * constraints. Its dual is a minimum-cost circulation (as in Ahuja, Hochbaum, Orlin 2003), solved by successive shortest paths
+ * from starts that are feasible already; the flow it ends with tells which constraints the cost rests on.
+ *
+ * Nodes are starts; node 0 stands at minute 0. A rule (from, to, lag) says start(to) >= start(from) + lag; a price (from, to,
+ * above, cost) costs `cost` for each minute of start(to) - start(from) above `above`.
+ */
+export class Timing {
+  /** Starts, by node; feasible before `solve`, best after it. */
+  readonly start: Int32Array;
+  private rules = 0;
+  private ruleFrom = new Int32Array(64);
+  private ruleTo = new Int32Array(64);
+  private ruleLag = new Int32Array(64);
+  private ruleFlow = new Int32Array(64);
+  private prices = 0;
+  private priceFrom = new Int32Array(64);
+  private priceTo = new Int32Array(64);
+  private priceAbove = new Int32Array(64);
+  private priceCost = new Int32Array(64);
+  private priceFlow = new Int32Array(64);
+
+  private readonly excess: Int32Array;
+  private readonly distance: Float64Array;
+  private readonly done: Uint8Array;
+  /** How a node was reached: arc * 4 + kind. */
+  private readonly reached: Int32Array;
+  // Arcs at each node, rebuilt for each solve.
+  private readonly first: Int32Array;
+  private list = new Int32Array(256);
+
+  constructor(readonly nodes: number) {
+    this.start = new Int32Array(nodes);
+    this.excess = new Int32Array(nodes);
+    this.distance = new Float64Array(nodes);
+    this.done = new Uint8Array(nodes);
+    this.reached = new Int32Array(nodes);
+    this.first = new Int32Array(nodes + 1);
+  }
+
+  /** Forgets all rules beyond the first so many. */
+  keepRules(count: number): void {
+    this.rules = count;
+  }
+
+  get ruleCount(): number {
+    return this.rules;
+  }
+
+  addRule(from: number, to: number, lag: number): number {
+    if (this.rules === this.ruleFrom.length) {
+      const size = this.rules * 2;
+      this.ruleFrom = grown(this.ruleFrom, size);
+      this.ruleTo = grown(this.ruleTo, size);
+      this.ruleLag = grown(this.ruleLag, size);
+      this.ruleFlow = grown(this.ruleFlow, size);
+    }
+    this.ruleFrom[this.rules] = from;
+    this.ruleTo[this.rules] = to;
+    this.ruleLag[this.rules] = lag;
+    return this.rules++;
+  }
+
+  changeLag(rule: number, lag: number): void {
+    this.ruleLag[rule] = lag;
+  }
+
+  addPrice(from: number, to: number, above: number, cost: number): void {
+    if (cost === 0) return;
+    if (this.prices === this.priceFrom.length) {
+      const size = this.prices * 2;
+      this.priceFrom = grown(this.priceFrom, size);
+      this.priceTo = grown(this.priceTo, size);
+      this.priceAbove = grown(this.priceAbove, size);
+      this.priceCost = grown(this.priceCost, size);
+      this.priceFlow = grown(this.priceFlow, size);
+    }
+    this.priceFrom[this.prices] = from;
+    this.priceTo[this.prices] = to;
+    this.priceAbove[this.prices] = above;
+    this.priceCost[this.prices] = cost;
+    this.prices++;
+  }
+
+  /** Whether the cost rests on a rule, after `solve`. */
+  restsOn(rule: number): boolean {
+    return this.ruleFlow[rule]! > 0;
+  }
+
+  /** Moves the starts to the least cost there is and returns it. */
+  solve(): number {
+    const { start, excess, prices } = this;
+    this.index();
+    this.ruleFlow.fill(0, 0, this.rules);
+    excess.fill(0);
+    for (let k = 0; k < prices; k++) {
+      const from = this.priceFrom[k]!;
+      const to = this.priceTo[k]!;
+      const paid = start[to]! - start[from]! > this.priceAbove[k]!;
+      this.priceFlow[k] = paid ? this.priceCost[k]! : 0;
+      if (!paid) continue;
+      excess[to] = excess[to]! + this.priceCost[k]!;
+      excess[from] = excess[from]! - this.priceCost[k]!;
+    }
+    for (let source = 0; source < this.nodes; source++) {
+      while (excess[source]! > 0) this.augment(source);
+    }
+    const origin = start[0]!;
+    for (let node = 0; node < this.nodes; node++) start[node] = start[node]! - origin;
+    let cost = 0;
+    for (let k = 0; k < prices; k++) {
+      const beyond = start[this.priceTo[k]!]! - start[this.priceFrom[k]!]! - this.priceAbove[k]!;
+      if (beyond > 0) cost += beyond * this.priceCost[k]!;
+    }
+    return cost;
+  }
+
+  private index(): void {
+    const { first } = this;
+    const size = 2 * (this.rules + this.prices);
+    if (size > this.list.length) this.list = grown(this.list, size);
+    first.fill(0);
+    for (let k = 0; k < this.rules; k++) {
+      first[this.ruleFrom[k]! + 1]!++;
+      first[this.ruleTo[k]! + 1]!++;
+    }
+    for (let k = 0; k < this.prices; k++) {
+      first[this.priceFrom[k]! + 1]!++;
+      first[this.priceTo[k]! + 1]!++;
+    }
+    for (let node = 0; node < this.nodes; node++) first[node + 1] = first[node + 1]! + first[node]!;
+    const next = first.slice();
+    const put = (node: number, item: number) => {
+      this.list[next[node]!] = item;
+      next[node]!++;
+    };
+    // Kinds: 0 a rule from its end, 1 a rule's flow taken back, 2 a price paid, 3 a price's flow taken back.
+    for (let k = 0; k < this.rules; k++) {
+      put(this.ruleTo[k]!, 4 * k);
+      put(this.ruleFrom[k]!, 4 * k + 1);
+    }
+    for (let k = 0; k < this.prices; k++) {
+      put(this.priceFrom[k]!, 4 * k + 2);
+      put(this.priceTo[k]!, 4 * k + 3);
+    }
+  }
+
+  /** Sends flow from a node along the shortest way to one that lacks some, and moves the starts with it. */
+  private augment(source: number): void {
+    const { nodes, distance, done, reached, excess, start, first, list } = this;
+    distance.fill(Number.POSITIVE_INFINITY);
+    done.fill(0);
+    distance[source] = 0;
+    let target = -1;
+    for (;;) {
+      let node = -1;
+      let least = Number.POSITIVE_INFINITY;
+      for (let v = 0; v < nodes; v++) {
+        if (!done[v] && distance[v]! < least) {
+          least = distance[v]!;
+          node = v;
+        }
+      }
+      if (node < 0) throw new Error('The starts given were not feasible.');
+      if (excess[node]! < 0) {
+        target = node;
+        break;
+      }
+      done[node] = 1;
+      for (let k = first[node]!; k < first[node + 1]!; k++) {
+        const item = list[k]!;
+        const arc = item >> 2;
+        let other = 0;
+        let length = 0;
+        switch (item & 3) {
+          case 0:
+            other = this.ruleFrom[arc]!;
+            length = start[node]! - start[other]! - this.ruleLag[arc]!;
+            break;
+          case 1:
+            if (this.ruleFlow[arc] === 0) continue;
+            other = this.ruleTo[arc]!;
+            break;
+          case 2:
+            if (this.priceFlow[arc] === this.priceCost[arc]) continue;
+            other = this.priceTo[arc]!;
+            length = this.priceAbove[arc]! + start[node]! - start[other]!;
+            break;
+          default:
+            if (this.priceFlow[arc] === 0) continue;
+            other = this.priceFrom[arc]!;
+            length = start[node]! - start[other]! - this.priceAbove[arc]!;
+        }
+        if (!done[other] && least + length < distance[other]!) {
+          distance[other] = least + length;
+          reached[other] = item;
+        }
+      }
+    }
+    const far = distance[target]!;
+    let amount = Math.min(excess[source]!, -excess[target]!);
+    for (let v = target; v !== source; v = this.cameFrom(v)) amount = Math.min(amount, this.room(reached[v]!));
+    for (let v = target; v !== source; v = this.cameFrom(v)) this.send(reached[v]!, amount);
+    excess[source] = excess[source]! - amount;
+    excess[target] = excess[target]! + amount;
+    for (let v = 0; v < nodes; v++) start[v] = start[v]! + Math.min(distance[v]!, far);
+  }
+
+  private cameFrom(node: number): number {
+    const item = this.reached[node]!;
+    const arc = item >> 2;
+    switch (item & 3) {
+      case 0:
+        return this.ruleTo[arc]!;
+      case 1:
+        return this.ruleFrom[arc]!;
+      case 2:
+        return this.priceFrom[arc]!;
+      default:
+        return this.priceTo[arc]!;
+    }
+  }
+
+  private room(item: number): number {
+    const arc = item >> 2;
+    switch (item & 3) {
+      case 0:
+        return Number.MAX_SAFE_INTEGER;
+      case 1:
+        return this.ruleFlow[arc]!;
+      case 2:
+        return this.priceCost[arc]! - this.priceFlow[arc]!;
+      default:
+        return this.priceFlow[arc]!;
+    }
+  }
+
+  private send(item: number, amount: number): void {
+    const arc = item >> 2;
+    switch (item & 3) {
+      case 0:
+        this.ruleFlow[arc] = this.ruleFlow[arc]! + amount;
+        break;
+      case 1:
+        this.ruleFlow[arc] = this.ruleFlow[arc]! - amount;
+        break;
+      case 2:
+        this.priceFlow[arc] = this.priceFlow[arc]! + amount;
+        break;
+      default:
+        this.priceFlow[arc] = this.priceFlow[arc]! - amount;
+    }
+  }
+}

@@ -1,5 +1,11 @@
+import { findConflict } from './conflict';
+import { Descent } from './descent';
 import { Draft, type Snapshot } from './draft';
-import { type Indexed, indexProblem, NO_LAG } from './indexed';
+import { type Indexed, indexProblem } from './indexed';
+import type { Outcome } from './learn/engine';
+import { Model, type Placement } from './learn/model';
+import { idealStarts, noisyOrder, placeAll, seedDraft } from './list';
+import { closelyJoined, dishesOf, keepTheRest, pickFree } from './neighbourhoods';
 import type { FoundSolution, Problem, Schedule, Solution } from './problem';
 import { type Random, seededRandom } from './random';
 import { validate } from './validate';
@@ -30,11 +36,29 @@ export interface CancelSignal {
 }
 
 const MILLISECONDS_BETWEEN_PAUSES = 15;
+const MILLISECONDS_BETWEEN_NEWS = 60;
+/** List schedules tried before the engine looks for a first plan too. */
+const FIRST_ATTEMPTS = 8;
+/** Rounds of the quick descent without a gain after which the learning search takes over. */
+const DESCENT_PATIENCE = 100;
+/** And the most it may take of the time. */
+const DESCENT_SHARE = 0.4;
+/** In a kitchen of more steps the whole problem is hopeless: nearly all the time goes to parts of it. */
+const MANY_STEPS = 80;
+/** Minutes by which what is not free may move, one of them at random for each neighbourhood. */
+const REACHES = [0, 0, 4, 30];
+/** Least share of the cost that a neighbourhood is asked to save. */
+const LEAST_SAVING = 0.003;
+/** So few orders to decide need no neighbourhoods. */
+const FEW_PAIRS = 60;
+const HEAD = { format: 'warm-cadence/solution', version: 1 } as const;
 
 /**
- * Finds a schedule and keeps improving it until the time, the rounds or the patience run out, or the cost is proven least. List scheduling with
- * ejection gives the first plan; large-neighbourhood search improves it. Every plan handed out has passed `validate`.
- * Rejects nothing: an impossible problem comes back as `infeasible` (proved by its links and bounds) or `unknown`.
+ * Finds a schedule and keeps improving it until the time, the rounds or the patience run out, or the cost is proven least.
+ * List scheduling with ejection gives the first plan. Then a learning search takes turns on neighbourhoods of the best plan (a
+ * few dishes free, the rest held in its order) and on the whole problem, which in the end proves the optimum or that there is no
+ * plan at all; see docs/solver.md. Every plan handed out has passed `validate`. An impossible problem comes back as `infeasible`
+ * with a conflict, one that could not be decided in time as `unknown`.
  */
 export async function solve(
   problem: Problem,
@@ -42,247 +66,259 @@ export async function solve(
   onImprove?: OnImprove,
   signal?: CancelSignal,
 ): Promise<Solution> {
-  const begun = options.now();
-  const elapsed = () => options.now() - begun;
-  const limit = (options.seconds ?? 5) * 1000;
-  const head = { format: 'warm-cadence/solution', version: 1 } as const;
-  const result = indexProblem(problem);
-  if (!result.ok) {
-    return { ...head, status: 'infeasible', milliseconds: Math.round(elapsed()) };
-  }
-  const p = result.indexed;
-  const bound = costBound(p);
-  const random = seededRandom(options.seed ?? 1);
-  const ideal = idealStarts(p);
-  const draft = new Draft(p, ideal);
-  let paused = elapsed();
-  const shallStop = async () => {
-    const now = elapsed();
-    if (now - paused > MILLISECONDS_BETWEEN_PAUSES) {
-      await options.pause();
-      paused = elapsed();
-    }
-    return now >= limit || signal?.aborted === true;
-  };
+  const run = new Run(problem, options, onImprove, signal);
+  return run.solve();
+}
 
-  const found: { best: FoundSolution | null } = { best: null };
-  const keep = () => {
-    const schedule = readSchedule(p, draft.snapshot());
-    const verdict = validate(problem, schedule);
+class Run {
+  private readonly begun: number;
+  private readonly limit: number;
+  private readonly random: Random;
+  private lastPause = 0;
+  private best: FoundSolution | null = null;
+  private bound = 0;
+
+  constructor(
+    private readonly problem: Problem,
+    private readonly options: SolveOptions,
+    private readonly onImprove: OnImprove | undefined,
+    private readonly signal: CancelSignal | undefined,
+  ) {
+    this.begun = options.now();
+    this.limit = (options.seconds ?? 5) * 1000;
+    this.random = seededRandom(options.seed ?? 1);
+  }
+
+  private elapsed(): number {
+    return this.options.now() - this.begun;
+  }
+
+  private isOver(): boolean {
+    return this.elapsed() >= this.limit || this.signal?.aborted === true;
+  }
+
+  private wantsPause(): boolean {
+    return this.elapsed() - this.lastPause > MILLISECONDS_BETWEEN_PAUSES;
+  }
+
+  private async breathe(): Promise<void> {
+    await this.options.pause();
+    this.lastPause = this.elapsed();
+  }
+
+  async solve(): Promise<Solution> {
+    const result = indexProblem(this.problem);
+    if (!result.ok) return this.infeasible();
+    const p = result.indexed;
+    if (p.n === 0) {
+      this.keep(p, { start: new Int32Array(0), unit: new Int32Array(0) });
+      return this.answer(true);
+    }
+    const ideal = idealStarts(p);
+    const draft = new Draft(p, ideal);
+    let placement = this.listSchedule(p, draft, ideal, 0);
+    for (let attempt = 1; !placement && attempt < FIRST_ATTEMPTS && !this.isOver(); attempt++) {
+      if (this.wantsPause()) await this.breathe();
+      placement = this.listSchedule(p, draft, ideal, attempt);
+    }
+    if (placement) {
+      this.keep(p, placement);
+      placement = await this.descend(p, draft, ideal);
+    }
+    await this.breathe();
+    const model = new Model(p);
+    if (!model.sound) return this.best ? this.answer(true) : this.infeasible();
+    this.bound = Math.max(0, model.engine.rootBound(2 * model.total) + model.base);
+    if (!placement) {
+      placement = await this.firstByEngine(p, model, draft, ideal);
+      if (!placement) return this.giveUp(model);
+    }
+    const proven = await this.improve(p, model, placement);
+    return this.answer(proven);
+  }
+
+  private listSchedule(p: Indexed, draft: Draft, ideal: Int32Array, attempt: number): Placement | null {
+    const all = Array.from({ length: p.n }, (_, i) => i);
+    for (const i of all) draft.remove(i);
+    if (this.options.start && attempt < 2) seedDraft(p, draft, this.options.start);
+    const missing = all.filter((i) => !draft.isPlaced(i));
+    const order = noisyOrder(p, ideal, missing, attempt === 0 ? 0 : Math.min(120, 5 * attempt), this.random);
+    if (!placeAll(draft, missing, order, 12 * p.n + 200, this.random)) return null;
+    return placementOf(p, draft.snapshot());
+  }
+
+  /** Quick rounds over list schedules, as long as they bring something. */
+  private async descend(p: Indexed, draft: Draft, ideal: Int32Array): Promise<Placement> {
+    const descent = new Descent(p, draft, ideal, closelyJoined(p), this.random);
+    const patience = this.options.start ? 25 : DESCENT_PATIENCE + 12 * p.n;
+    const until = this.elapsed() + DESCENT_SHARE * (this.limit - this.elapsed());
+    let told = this.elapsed();
+    for (let idle = 0; idle < patience && this.elapsed() < until && !this.isOver(); idle++) {
+      if (this.wantsPause()) await this.breathe();
+      if (!descent.round()) continue;
+      idle = -1;
+      // Telling of each of the many small gains would take longer than making them.
+      if (this.elapsed() - told < MILLISECONDS_BETWEEN_NEWS) continue;
+      this.keep(p, placementOf(p, descent.best));
+      told = this.elapsed();
+    }
+    const placement = placementOf(p, descent.best);
+    this.keep(p, placement);
+    return placement;
+  }
+
+  /** The engine and list scheduling in turns, until one of them has a plan or there is none. */
+  private async firstByEngine(p: Indexed, model: Model, draft: Draft, ideal: Int32Array): Promise<Placement | null> {
+    const { engine } = model;
+    for (let step = 0; step < p.n; step++) engine.phase[model.startOf(step)] = ideal[step]!;
+    for (let turn = 0; !this.isOver(); turn++) {
+      const outcome = await this.search(model, [], 400 + 200 * turn);
+      if (outcome === 'found') {
+        const placement = model.read();
+        this.keep(p, placement);
+        return placement;
+      }
+      if (outcome === 'refuted' || this.isOver()) return null;
+      const placement = this.listSchedule(p, draft, ideal, FIRST_ATTEMPTS + turn);
+      if (placement) {
+        this.keep(p, placement);
+        return placement;
+      }
+    }
+    return null;
+  }
+
+  /** One search to its end, with breaks in which the caller may cancel; 'paused' when it was cut off. */
+  private async search(model: Model, assumptions: readonly number[], conflicts: number): Promise<Outcome> {
+    const { engine } = model;
+    let outcome = engine.search(assumptions, conflicts, () => this.wantsPause());
+    while (outcome === 'paused') {
+      await this.breathe();
+      if (this.isOver()) return 'paused';
+      outcome = engine.search(assumptions, conflicts, () => this.wantsPause(), true);
+    }
+    return outcome;
+  }
+
+  /** Neighbourhoods and the whole problem in turns; true when the best plan is proven to be the best there is. */
+  private async improve(p: Indexed, model: Model, first: Placement): Promise<boolean> {
+    const { engine } = model;
+    const dishes = dishesOf(p);
+    const many = p.n > MANY_STEPS;
+    let placement = first;
+    let size = Math.min(p.n, 14);
+    let wholeConflicts = many ? 500 : 1500;
+    let partConflicts = 0;
+    let sinceGain = 0;
+    let part: { readonly free: Uint8Array; readonly reach: number } | null = null;
+    const limitTo = (cost: number) => engine.fix(2 * model.total + 1, model.base + 1 - cost);
+    if (!limitTo(this.best!.cost)) return true;
+    for (let round = 0; round < (this.options.rounds ?? Number.POSITIVE_INFINITY); round++) {
+      if (sinceGain >= (this.options.patience ?? Number.POSITIVE_INFINITY) || this.isOver()) return false;
+      const whole: boolean =
+        part === null && (model.pairs.count < FEW_PAIRS || partConflicts >= (many ? 20 : 0.4) * wholeConflicts);
+      const before = engine.conflicts;
+      model.guide(placement);
+      let outcome: Outcome;
+      if (whole) {
+        outcome = await this.search(model, [], wholeConflicts);
+      } else {
+        part ??=
+          round === 0
+            ? { free: new Uint8Array(p.n), reach: 30 }
+            : {
+                free: pickFree(p, dishes, placement, size, this.random),
+                reach: REACHES[this.random.below(many ? 3 : REACHES.length)]!,
+              };
+        // Where nearly everything stands still, the exact timing has nothing to add.
+        model.useTiming(part.reach > 4);
+        const saving = round === 0 ? 1 : Math.max(1, Math.floor(this.best!.cost * LEAST_SAVING));
+        const goal = [2 * model.total + 1, model.base + saving - this.best!.cost];
+        outcome = await this.search(model, [...goal, ...keepTheRest(model, placement, part.free, part.reach)], 150);
+        model.useTiming(true);
+      }
+      if (outcome === 'paused') return false;
+      if (!engine.isOpen() || (whole && outcome === 'refuted')) return true;
+      this.bound = Math.max(this.bound, engine.rootBound(2 * model.total) + model.base);
+      sinceGain++;
+      if (outcome === 'found') {
+        // Free again what was free: there may be more to gain in the same place.
+        placement = model.read(placement.unit);
+        this.keep(p, placement);
+        sinceGain = 0;
+        if (!limitTo(this.best!.cost)) return true;
+        continue;
+      }
+      part = null;
+      if (whole) {
+        partConflicts = 0;
+        wholeConflicts = Math.min(20_000, Math.ceil(wholeConflicts * 1.4));
+      } else {
+        // A round without a conflict still costs something.
+        partConflicts += engine.conflicts - before + 5;
+        size = outcome === 'refuted' ? Math.min(p.n, size + 0.25) : Math.max(5, size - 0.5);
+      }
+    }
+    return false;
+  }
+
+  private keep(p: Indexed, placement: Placement): void {
+    const schedule = scheduleOf(p, placement);
+    const verdict = validate(this.problem, schedule);
     if (verdict.faults.length > 0) throw new Error(`The solver broke a rule: ${verdict.faults[0]}`);
-    if (found.best && verdict.cost >= found.best.cost) return;
-    found.best = {
-      ...head,
+    if (this.best && verdict.cost >= this.best.cost) return;
+    const bound = Math.min(this.bound, verdict.cost);
+    this.best = {
+      ...HEAD,
       status: verdict.cost <= bound ? 'optimal' : 'feasible',
       cost: verdict.cost,
       bound,
       ...schedule,
-      milliseconds: Math.round(elapsed()),
+      milliseconds: Math.round(this.elapsed()),
     };
-    onImprove?.(found.best);
-  };
-
-  const all = Array.from({ length: p.n }, (_, i) => i);
-  let attempts = 0;
-  while (!found.best) {
-    if (options.start && attempts === 0) seedDraft(p, draft, options.start);
-    const missing = all.filter((i) => !draft.isPlaced(i));
-    const noise = attempts === 0 ? 0 : Math.min(120, 5 * attempts);
-    if (placeAll(draft, missing, noisyOrder(p, ideal, missing, noise, random), 40 * p.n + 200, random)) keep();
-    else for (const i of all) draft.remove(i);
-    attempts++;
-    // Without a first plan the cook waits: give up only on time, and never after fewer than one whole attempt.
-    if (!found.best && (await shallStop())) return { ...head, status: 'unknown', milliseconds: Math.round(elapsed()) };
+    this.onImprove?.(this.best);
   }
 
-  const neighbourhoods = clusters(p);
-  let current = draft.snapshot();
-  let currentCost = draft.cost();
-  let temperature = Math.max(1, currentCost * 0.02);
-  let sinceGain = 0;
-  for (let round = 0; round < (options.rounds ?? Number.POSITIVE_INFINITY); round++) {
-    if (found.best.cost <= bound || sinceGain >= (options.patience ?? Number.POSITIVE_INFINITY)) break;
-    if (await shallStop()) break;
-    const free = pickNeighbourhood(p, draft, neighbourhoods, random);
-    for (const i of free) draft.remove(i);
-    const order = noisyOrder(p, ideal, free, random.below(4) * 15, random);
-    const placed = placeAll(draft, free, order, 6 * free.length + 20, random);
-    const cost = placed ? draft.cost() : Number.POSITIVE_INFINITY;
-    sinceGain++;
-    if (cost <= currentCost || (placed && random.next() < Math.exp((currentCost - cost) / temperature))) {
-      current = draft.snapshot();
-      currentCost = cost;
-      if (cost < found.best.cost) {
-        keep();
-        sinceGain = 0;
-      }
-    } else {
-      draft.restore(current);
-    }
-    temperature = Math.max(0.3, temperature * 0.999);
+  private answer(proven: boolean): Solution {
+    const best = this.best!;
+    const bound = proven ? best.cost : Math.min(best.cost, Math.max(0, this.bound));
+    const status = bound >= best.cost ? 'optimal' : 'feasible';
+    return { ...best, status, bound, milliseconds: Math.round(this.elapsed()) };
   }
-  return { ...found.best, milliseconds: Math.round(elapsed()) };
+
+  private async giveUp(model: Model): Promise<Solution> {
+    if (this.best) return this.answer(false);
+    if (!model.engine.isOpen()) return this.infeasible();
+    return { ...HEAD, status: 'unknown', milliseconds: Math.round(this.elapsed()) };
+  }
+
+  private async infeasible(): Promise<Solution> {
+    const conflict = await findConflict(this.problem, {
+      isOver: () => this.signal?.aborted === true || this.elapsed() >= Math.max(this.limit, 1000),
+      breathe: () => this.breathe(),
+    });
+    return { ...HEAD, status: 'infeasible', conflict, milliseconds: Math.round(this.elapsed()) };
+  }
 }
 
-/** Least conceivable cost from alternatives, ready rows and soft lags taken one at a time within the tightened bounds. */
-function costBound(p: Indexed): number {
-  let bound = 0;
-  for (const need of p.needs) bound += need.costs.reduce((least, cost) => Math.min(least, cost), need.costs[0] ?? 0);
-  for (let i = 0; i < p.n; i++) {
-    const minutes = p.minutes[i]!;
-    for (const row of p.readyOf[i]!) {
-      bound += row.late * Math.max(0, p.earliest[i]! + minutes - row.by);
-      bound += row.early * Math.max(0, row.by - row.hold - (p.latest[i]! + minutes));
-    }
-    for (const soft of p.softOf[i]!) {
-      if (soft.from !== i) continue;
-      const least = p.lag[soft.from * p.n + soft.to]!;
-      if (least > NO_LAG) bound += soft.cost * Math.max(0, least - soft.above);
-    }
-  }
-  let awake = 0;
-  for (let i = 0; i < p.n; i++) {
-    if (p.awakeOf[i]) awake = Math.max(awake, p.awakeCost * Math.max(0, p.problem.serve - p.latest[i]!));
-  }
-  return bound + awake;
+function placementOf(p: Indexed, { start, choice }: Snapshot): Placement {
+  return { start, unit: Int32Array.from(p.needs, (need) => need.units[choice[need.index]!]!) };
 }
 
-/** Where each step would start if nothing stood in its way: pulled towards the ready rows through the links. */
-function idealStarts(p: Indexed): Int32Array {
-  const ideal = new Int32Array(p.n);
-  const target = (i: number) => {
-    let by = Number.POSITIVE_INFINITY;
-    for (const row of p.readyOf[i]!) if (row.late > 0 || row.early > 0) by = Math.min(by, row.by);
-    return by - p.minutes[i]!;
-  };
-  for (let i = 0; i < p.n; i++) {
-    let at = target(i);
-    if (!Number.isFinite(at)) {
-      for (let j = 0; j < p.n; j++) {
-        const lag = p.lag[i * p.n + j]!;
-        if (lag > NO_LAG && lag >= 0 && Number.isFinite(target(j))) at = Math.min(at, target(j) - lag);
-      }
-    }
-    if (!Number.isFinite(at)) at = p.problem.serve - p.minutes[i]!;
-    ideal[i] = Math.max(p.earliest[i]!, Math.min(p.latest[i]!, at));
-  }
-  return ideal;
-}
-
-function noisyOrder(
-  p: Indexed,
-  ideal: Int32Array,
-  steps: readonly number[],
-  noise: number,
-  random: Random,
-): Float64Array {
-  const order = new Float64Array(p.n);
-  for (const i of steps) order[i] = ideal[i]! + (noise > 0 ? random.next() * noise : 0);
-  return order;
-}
-
-/** Inserts the steps, the latest first, ejecting where there is no room; false when the ejections run out. */
-function placeAll(
-  draft: Draft,
-  steps: readonly number[],
-  order: Float64Array,
-  ejections: number,
-  random: Random,
-): boolean {
-  const waiting = [...steps].sort((a, b) => order[a]! - order[b]! || a - b);
-  let left = ejections;
-  while (waiting.length > 0) {
-    const step = waiting.pop()!;
-    if (draft.isPlaced(step) || draft.insert(step)) continue;
-    const ejected = draft.insertByEjection(step, random);
-    if (!ejected) return false;
-    left -= Math.max(1, ejected.length);
-    if (left <= 0) return false;
-    waiting.push(...ejected.sort((a, b) => order[a]! - order[b]!));
-  }
-  return true;
-}
-
-/** Keeps of an earlier schedule all that still fits, in its order of time. */
-function seedDraft(p: Indexed, draft: Draft, schedule: Schedule): void {
-  const start = new Int32Array(p.n).fill(-1);
-  const choice = new Int32Array(p.needs.length).fill(-1);
-  p.problem.steps.forEach((step, index) => {
-    start[index] = schedule.starts[step.id] ?? -1;
-  });
-  for (const need of p.needs) {
-    const { origin } = need;
-    const wanted = 'hold' in origin ? schedule.holds[origin.hold] : schedule.units[origin.step]?.[origin.need];
-    choice[need.index] = need.units.findIndex((unit) => p.problem.units[unit]!.id === wanted);
-  }
-  const byTime = Array.from({ length: p.n }, (_, i) => i)
-    .filter((i) => start[i]! >= 0)
-    .sort((a, b) => start[b]! - start[a]!);
-  for (const i of byTime) draft.insertAt(i, start[i]!, choice);
-}
-
-/** Groups of steps that belong together: joined by a bounded lag or a hold over several steps. */
-function clusters(p: Indexed): readonly (readonly number[])[] {
-  const parent = Array.from({ length: p.n }, (_, i) => i);
-  const find = (i: number): number => {
-    let root = i;
-    while (parent[root] !== root) root = parent[root]!;
-    parent[i] = root;
-    return root;
-  };
-  for (const need of p.needs) parent[find(need.from)] = find(need.to);
-  for (let i = 0; i < p.n; i++) {
-    for (let j = 0; j < p.n; j++) {
-      if (i !== j && p.lag[i * p.n + j]! > NO_LAG && p.lag[j * p.n + i]! > NO_LAG) parent[find(i)] = find(j);
-    }
-  }
-  // Single steps join the group they are linked to most closely, so that a group is about a dish.
-  const groups = new Map<number, number[]>();
-  for (let i = 0; i < p.n; i++) {
-    const root = find(i);
-    groups.set(root, [...(groups.get(root) ?? []), i]);
-  }
-  return [...groups.values()];
-}
-
-/** Some groups, or all that happens in a stretch of time, to be taken out and put back. */
-function pickNeighbourhood(p: Indexed, draft: Draft, groups: readonly (readonly number[])[], random: Random): number[] {
-  const kind = random.next();
-  const free = new Set<number>();
-  if (kind < 0.55) {
-    const count = 1 + random.below(Math.min(4, groups.length));
-    for (let c = 0; c < count; c++) for (const i of groups[random.below(groups.length)]!) free.add(i);
-  } else if (kind < 0.75) {
-    const seed = random.below(p.n);
-    for (let i = 0; i < p.n; i++) {
-      if (p.lag[seed * p.n + i]! > NO_LAG || p.lag[i * p.n + seed]! > NO_LAG) free.add(i);
-    }
-  } else {
-    const middle = draft.start[random.below(p.n)]!;
-    const half = 10 + random.below(50);
-    for (let i = 0; i < p.n; i++) {
-      const at = draft.start[i]!;
-      if (at < middle + half && at + p.minutes[i]! > middle - half && random.next() < 0.8) free.add(i);
-    }
-  }
-  return [...free];
-}
-
-function readSchedule(p: Indexed, snapshot: Snapshot): Schedule {
-  const { problem } = p;
+function scheduleOf(p: Indexed, { start, unit }: Placement): Schedule {
   const starts: Record<string, number> = {};
   const units: Record<string, string[]> = {};
   const holds: Record<string, string> = {};
-  problem.steps.forEach((step, index) => {
-    starts[step.id] = snapshot.start[index]!;
+  p.problem.steps.forEach((step, index) => {
+    starts[step.id] = start[index]!;
   });
   for (const need of p.needs) {
-    const unit = problem.units[need.units[snapshot.choice[need.index]!]!]!.id;
+    const id = p.problem.units[unit[need.index]!]!.id;
     if ('hold' in need.origin) {
-      holds[need.origin.hold] = unit;
+      holds[need.origin.hold] = id;
     } else {
       const list = units[need.origin.step] ?? [];
-      list[need.origin.need] = unit;
+      list[need.origin.need] = id;
       units[need.origin.step] = list;
     }
   }

@@ -14,7 +14,6 @@ import { ActivityHeap } from './heap';
 /** Variable 0 is the constant 1: a literal on it is a condition that always holds. */
 export const ALWAYS = 0;
 
-const KK = Number((globalThis as any).process?.env?.KK ?? 1000000);
 const KIND_BITS = 3;
 const KIND_MASK = 7;
 /** Kinds of reasons, in the low bits of a reason; the payload stands above them. */
@@ -24,6 +23,8 @@ const CLAUSE = 2;
 const EDGE = 3;
 const LAZY = 4;
 const NONE = -1;
+
+const FIRST_RESTART = 120;
 
 /** What a propagator is to the engine. It reads `engine.lb` and calls `engine.set`. */
 export interface Propagator {
@@ -38,7 +39,7 @@ export interface Reactor {
   react(item: number, view: number): boolean;
 }
 
-export type Outcome = 'found' | 'refuted' | 'paused';
+export type Outcome = 'found' | 'refuted' | 'spent' | 'paused';
 
 export class Engine {
   /** Lower bound of each view. */
@@ -106,15 +107,21 @@ export class Engine {
   phase: Int32Array<ArrayBuffer> = new Int32Array(0);
   /** Variables from 1 to this number are decided only when nothing else is open. */
   lastVariables = 0;
-  /** Asked before the first of those is decided; false on a conflict (see `beginConflict`). */
-  atLeaf: (() => boolean) | null = null;
-  atNode: (() => boolean) | null = null;
+  /**
+   * A stronger bound, asked for at every so many decisions and (with `leaf`) before the first of the last variables is decided;
+   * false on a conflict (see `beginConflict`).
+   */
+  bounder: ((leaf: boolean) => boolean) | null = null;
+  lookEvery = 6;
   /** Variables that need not be decided just now are passed over. */
   isIdle: (variable: number) => boolean = () => false;
   private ok = true;
   /** Level at which the leaf was looked at already. */
   private leafLevel = -1;
   private clash = false;
+  private left = 0;
+  private untilRestart = 0;
+  private ticks = 0;
 
   constructor() {
     this.variable(1, 1);
@@ -558,42 +565,41 @@ export class Engine {
 
   /**
    * Searches under assumptions (literals decided first, as flat view, value pairs). 'found': all variables that matter are
-   * fixed, read them before anything else; 'refuted': no solution under the assumptions (or at all, see `isOpen`); 'paused':
-   * `shallPause` said so or the conflicts ran out.
+   * fixed, read them before anything else; 'refuted': no solution under the assumptions (or at all, see `isOpen`); 'spent': the
+   * conflicts ran out; 'paused': `shallPause` said so, go on with `resume` as if nothing had happened.
    */
-  search(assumptions: readonly number[], mostConflicts: number, shallPause: () => boolean): Outcome {
-    this.backTo(0);
-    this.clash = false;
-    this.leafLevel = -1;
-    if (!this.settle()) return 'refuted';
-    let left = mostConflicts;
-    let untilRestart = 120;
-    let ticks = 0;
+  search(assumptions: readonly number[], mostConflicts: number, shallPause: () => boolean, resume = false): Outcome {
+    if (!resume) {
+      this.backTo(0);
+      this.clash = false;
+      this.leafLevel = -1;
+      this.left = mostConflicts;
+      this.untilRestart = FIRST_RESTART;
+      if (!this.settle()) return 'refuted';
+    }
     for (;;) {
+      if ((++this.ticks & 31) === 0 && shallPause()) return 'paused';
       if (this.clash || !this.propagate()) {
         this.clash = false;
         this.leafLevel = -1;
         this.conflicts++;
-        left--;
-        untilRestart--;
+        this.untilRestart--;
         if (this.levelStart.length === 0) {
           this.ok = false;
           return 'refuted';
         }
         if (!this.learn()) return 'refuted';
-        if ((this.conflicts & 15) === 0 && shallPause()) return 'paused';
-        if (left <= 0) return 'paused';
+        if (--this.left <= 0) return 'spent';
         continue;
       }
       if (this.levelStart.length === 0 && this.top > 0) this.forgetTrail();
-      if (untilRestart <= 0) {
-        untilRestart = 120 + (this.conflicts % 7) * 60;
+      if (this.untilRestart <= 0) {
+        this.untilRestart = FIRST_RESTART + (this.conflicts % 7) * 60;
         this.leafLevel = -1;
         this.backTo(0);
         if (this.learned.length > this.reduceAt) this.reduce();
         continue;
       }
-      if ((++ticks & 255) === 0 && shallPause()) return 'paused';
       const depth = this.levelStart.length;
       if (2 * depth < assumptions.length) {
         const view = assumptions[2 * depth]!;
@@ -604,13 +610,11 @@ export class Engine {
       }
       const variable = this.nextVariable();
       if (variable < 0) return 'found';
-      if (variable > this.lastVariables && this.atNode !== null && depth % KK === KK - 1 && !this.atNode()) {
-        this.clash = true;
-        continue;
-      }
-      if (variable <= this.lastVariables && this.atLeaf !== null && this.leafLevel < 0) {
-        this.leafLevel = depth;
-        if (!this.atLeaf()) {
+      const last = variable <= this.lastVariables;
+      const look = last ? this.leafLevel < 0 : depth % this.lookEvery === this.lookEvery - 1;
+      if (look && this.bounder !== null) {
+        if (last) this.leafLevel = depth;
+        if (!this.bounder(last)) {
           this.clash = true;
           continue;
         }

@@ -76,12 +76,14 @@ export class LeafTiming {
     timing.start[0] = 0;
     let first = Number.POSITIVE_INFINITY;
     for (let step = 0; step < p.n; step++) {
-      const at = engine.lb[2 * model.startOf(step)]!;
+      const at = engine.phase[model.startOf(step)]!;
       timing.start[1 + step] = at;
       if (p.awakeOf[step]) first = Math.min(first, at);
     }
     timing.start[this.awake] = Number.isFinite(first) ? first : 0;
-    const cost = timing.solve() + model.leastChoices() - model.base;
+    const least = timing.solve();
+    if (least === null) return true;
+    const cost = least + model.leastChoices() - model.base;
     const ceiling = -engine.lb[2 * model.total + 1]!;
     if (cost > ceiling) {
       engine.beginConflict();

@@ -15,6 +15,7 @@ export interface Placement {
 }
 
 const MOST_COST = 1_000_000_000;
+const FEW_STEPS = 80;
 
 interface Stretch {
   readonly from: number;
@@ -88,10 +89,16 @@ export class Model {
     engine.seal();
     this.pairs.seal();
     this.leaf = new LeafTiming(this);
-    engine.atLeaf = () => this.leaf.check(true);
-    engine.atNode = () => this.leaf.check(false);
+    // The bound costs too much time in large kitchens to be looked at on the way.
+    if (p.n > FEW_STEPS) engine.lookEvery = Number.MAX_SAFE_INTEGER;
+    this.useTiming(true);
     engine.isIdle = (variable) => variable === this.total || variable === this.first || this.pairs.isIdle(variable);
     this.sound = engine.start() && this.clauses.every((clause) => engine.addClause(clause)) && engine.settle();
+  }
+
+  /** Whether the search looks at the exact timing of its leaves. */
+  useTiming(use: boolean): void {
+    this.engine.bounder = use ? (leaf) => this.leaf.check(leaf) : null;
   }
 
   startOf(step: number): number {
@@ -527,7 +534,8 @@ function not(view: number): readonly [number, number] {
 
 /** Overlapping reductions added up: disjoint stretches, each with what is missing in it. */
 function merged(away: readonly (readonly [number, number, number])[]): [number, number, number][] {
-  const cuts = [...new Set(away.flatMap(([from, to]) => [from, to]))].sort((a, b) => a - b);
+  const ends = [...away.map(([from]) => from), ...away.map(([, to]) => to)];
+  const cuts = [...new Set(ends)].sort((a, b) => a - b);
   const list: [number, number, number][] = [];
   cuts.slice(0, -1).forEach((from, k) => {
     const to = cuts[k + 1]!;

@@ -18,6 +18,11 @@ export class Timetable implements Propagator {
   private readonly cuts: Int32Array;
   private readonly heights: Int32Array;
   private pieces = 0;
+  private highest = 0;
+  private readonly least: number;
+  // Made once: this runs often.
+  private readonly toReason: (view: number, value: number) => void;
+  private readonly toConflict: (view: number, value: number) => void;
 
   constructor(
     private readonly engine: Engine,
@@ -29,6 +34,9 @@ export class Timetable implements Propagator {
     this.count = uses.length;
     this.cuts = new Int32Array(2 * (this.count + shortages.length) + 2);
     this.heights = new Int32Array(this.cuts.length);
+    this.least = uses.reduce((low, { amount }) => Math.min(low, amount), capacity + 1);
+    this.toReason = (view, value) => engine.because(view, value);
+    this.toConflict = (view, value) => engine.addConflict(view, value);
   }
 
   views(): number[] {
@@ -72,18 +80,26 @@ export class Timetable implements Propagator {
       if (from < to && this.isReal(use)) this.raise(from, to, use.amount);
     }
     for (const { from, to, amount } of shortages) this.raise(from, to, amount);
+    this.highest = 0;
+    for (let k = 0; k < this.pieces; k++) if (heights[k]! > this.highest) this.highest = heights[k]!;
   }
 
-  private raise(from: number, to: number, amount: number): void {
-    const { cuts, heights } = this;
+  /** The first piece that begins at or after a minute. */
+  private pieceFrom(minute: number): number {
+    const { cuts } = this;
     let low = 0;
     let high = this.pieces;
     while (low < high) {
       const middle = (low + high) >> 1;
-      if (cuts[middle]! < from) low = middle + 1;
+      if (cuts[middle]! < minute) low = middle + 1;
       else high = middle;
     }
-    for (let k = low; k < this.pieces && cuts[k]! < to; k++) heights[k] = heights[k]! + amount;
+    return low;
+  }
+
+  private raise(from: number, to: number, amount: number): void {
+    const { cuts, heights } = this;
+    for (let k = this.pieceFrom(from); k < this.pieces && cuts[k]! < to; k++) heights[k] = heights[k]! + amount;
   }
 
   propagate(): boolean {
@@ -92,9 +108,10 @@ export class Timetable implements Propagator {
     for (let k = 0; k < pieces; k++) {
       if (heights[k]! <= capacity || !this.hasUse(cuts[k]!)) continue;
       this.engine.beginConflict();
-      this.why(cuts[k]!, capacity + 1, null, (view, value) => this.engine.addConflict(view, value));
+      this.why(cuts[k]!, capacity + 1, null, this.toConflict);
       return false;
     }
+    if (this.highest + this.least <= capacity) return true;
     for (const use of this.uses) if (!this.push(use)) return false;
     return true;
   }
@@ -125,10 +142,18 @@ export class Timetable implements Propagator {
   private push(use: Use): boolean {
     const { engine, cuts, heights, capacity, pieces } = this;
     if (engine.lb[use.choice ^ 1]! >= 0) return true;
+    // What stands where it stands is in the profile already.
+    if (
+      engine.lb[use.choice]! >= 1 &&
+      engine.lb[use.from]! === -engine.lb[use.from ^ 1]! &&
+      engine.lb[use.to]! === -engine.lb[use.to ^ 1]!
+    ) {
+      return true;
+    }
     const real = this.isReal(use);
-    const tell = (view: number, value: number) => engine.because(view, value);
+    const tell = this.toReason;
     // Upwards: from the first piece that its earliest stretch meets.
-    for (let k = 0; k < pieces; k++) {
+    for (let k = Math.max(0, this.pieceFrom(engine.lb[use.from]! + 1) - 1); k < pieces; k++) {
       const from = engine.lb[use.from]!;
       const must = this.mustFrom(use);
       const soonest = this.mustTo(use);
@@ -155,7 +180,8 @@ export class Timetable implements Propagator {
       if (minute + 1 < cuts[k + 1]!) k--;
     }
     if (!real) return true;
-    for (let k = pieces - 1; k >= 0; k--) {
+    const end = Math.min(this.horizon, -engine.lb[use.to ^ 1]! + use.tail);
+    for (let k = Math.min(pieces, this.pieceFrom(end)) - 1; k >= 0; k--) {
       const until = Math.min(this.horizon, -engine.lb[use.to ^ 1]! + use.tail);
       const must = this.mustFrom(use);
       const soonest = this.mustTo(use);

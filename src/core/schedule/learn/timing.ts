@@ -3,13 +3,13 @@ import { grown } from './growing';
 /**
  * The best starts when every order and choice is made: least sum of costs on differences of starts under difference
  * constraints. Its dual is a minimum-cost circulation (as in Ahuja, Hochbaum, Orlin 2003), solved by successive shortest paths
- * from starts that are feasible already; the flow it ends with tells which constraints the cost rests on.
+ * from any guess made feasible; the flow it ends with tells which constraints the cost rests on.
  *
  * Nodes are starts; node 0 stands at minute 0. A rule (from, to, lag) says start(to) >= start(from) + lag; a price (from, to,
  * above, cost) costs `cost` for each minute of start(to) - start(from) above `above`.
  */
 export class Timing {
-  /** Starts, by node; feasible before `solve`, best after it. */
+  /** Starts, by node: a guess before `solve`, the best after it. */
   readonly start: Int32Array;
   private rules = 0;
   private ruleFrom = new Int32Array(64);
@@ -26,6 +26,8 @@ export class Timing {
   private readonly excess: Int32Array;
   private readonly distance: Float64Array;
   private readonly done: Uint8Array;
+  private readonly queue: Int32Array;
+  private readonly queued: Uint8Array;
   /** How a node was reached: arc * 4 + kind. */
   private readonly reached: Int32Array;
   // Arcs at each node, rebuilt for each solve.
@@ -38,6 +40,8 @@ export class Timing {
     this.distance = new Float64Array(nodes);
     this.done = new Uint8Array(nodes);
     this.reached = new Int32Array(nodes);
+    this.queue = new Int32Array(nodes);
+    this.queued = new Uint8Array(nodes);
     this.first = new Int32Array(nodes + 1);
   }
 
@@ -90,10 +94,45 @@ export class Timing {
     return this.ruleFlow[rule]! > 0;
   }
 
-  /** Moves the starts to the least cost there is and returns it. */
-  solve(): number {
+  /**
+   * Raises starts until all rules hold (a shift of all together changes nothing: node 0 may rise too). False when that takes too
+   * long, as it does when the rules contradict each other.
+   */
+  private makeFeasible(): boolean {
+    const { start, first, list, queue, queued, nodes } = this;
+    let head = 0;
+    let size = nodes;
+    for (let node = 0; node < nodes; node++) {
+      queue[node] = node;
+      queued[node] = 1;
+    }
+    for (let rounds = 0; size > 0; rounds++) {
+      if (rounds > 40 * nodes) return false;
+      const node = queue[head]!;
+      head = head + 1 === nodes ? 0 : head + 1;
+      size--;
+      queued[node] = 0;
+      for (let k = first[node]!; k < first[node + 1]!; k++) {
+        const item = list[k]!;
+        if ((item & 3) !== 1) continue;
+        const to = this.ruleTo[item >> 2]!;
+        const low = start[node]! + this.ruleLag[item >> 2]!;
+        if (start[to]! >= low) continue;
+        start[to] = low;
+        if (queued[to]) continue;
+        queued[to] = 1;
+        queue[(head + size) % nodes] = to;
+        size++;
+      }
+    }
+    return true;
+  }
+
+  /** Moves the starts to the least cost there is and returns it; null when they could not be made to keep the rules. */
+  solve(): number | null {
     const { start, excess, prices } = this;
     this.index();
+    if (!this.makeFeasible()) return null;
     this.ruleFlow.fill(0, 0, this.rules);
     excess.fill(0);
     for (let k = 0; k < prices; k++) {

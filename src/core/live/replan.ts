@@ -14,7 +14,7 @@ export function progressAt(session: Session, now: number): Progress {
     // Ends are rounded to the nearest minute: half a minute of a late thumb must not move the evening.
     const end = Math.round(minutesToTable(session, endAt));
     if (status === 'done') done.set(step.key, { start, end: Math.min(minute, end) });
-    if (status === 'running') running.set(step.key, { start, end: Math.max(minute + 1, end) });
+    if (status === 'running') running.set(step.key, { start, end: Math.max(minute, end) });
   }
   return { now: minute, done, running };
 }

@@ -166,7 +166,7 @@ class Compilation {
       if (this.isDone(part.key)) continue;
       const { step } = part;
       const running = this.progress?.running.get(part.key);
-      const minutes = running ? Math.max(1, running.end - this.origin) : part.minutes.likely;
+      const minutes = running ? Math.max(0, running.end - this.origin) : part.minutes.likely;
       const pools: Record<string, number> = {};
       if (step.attention === 'hands' && !step.ahead) pools[HANDS] = 1;
       if (step.attention === 'eyes') pools[EYES] = 1;
@@ -426,7 +426,7 @@ class Compilation {
         const running = this.progress?.running.get(key);
         this.steps.push({
           id: key,
-          minutes: running ? Math.max(1, running.end - this.origin) : oven.warmUpMinutes,
+          minutes: running ? Math.max(0, running.end - this.origin) : oven.warmUpMinutes,
           ...(running ? { earliest: 0, latest: 0 } : {}),
           ...(!running || this.claimHeat(setting) ? { state: { id: setting.oven, value: setting.celsius } } : {}),
         });

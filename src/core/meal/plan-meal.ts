@@ -1,10 +1,12 @@
 import type { Refusal } from '@/core/dish/check';
 import { type FoundSolution, isFound, type Schedule } from '@/core/schedule/problem';
 import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/solve';
+import { validate } from '@/core/schedule/validate';
 import { type Compiled, type CompileOptions, compile } from './compile';
 import type { Meal } from './meal';
 import type { Plan } from './plan';
 import { readPlan } from './read';
+import { COST } from './weights';
 
 export type PlanResult =
   | { readonly ok: true; readonly plan: Plan }
@@ -27,6 +29,8 @@ export async function planMeal(
   const compiled = compile(meal, options);
   if (!compiled.ok) return compiled;
   const start = options.known ? knownSchedule(compiled, options) : undefined;
+  const standing = options.progress && start ? whileItStands(compiled, start) : null;
+  if (standing) return { ok: true, plan: readPlan(meal, compiled, standing) };
   const solution = await solve(
     compiled.problem,
     { ...options.solve, ...(start ? { start } : {}) },
@@ -35,6 +39,25 @@ export async function planMeal(
   );
   if (isFound(solution)) return { ok: true, plan: readPlan(meal, compiled, solution) };
   return { ok: false, refusals: [noPlan(solution.status)] };
+}
+
+/** Minutes late that rounding to whole minutes alone can make. */
+const FORGIVEN = 1;
+
+/**
+ * In mid-meal the plan that the cook knows is kept to the minute as long as it breaks no rule, makes nothing late and misses no
+ * hand-over: a slightly better one is not worth learning anew.
+ */
+function whileItStands({ problem }: Compiled, known: Schedule): FoundSolution | null {
+  if (problem.steps.some((step) => known.starts[step.id] === undefined)) return null;
+  const { faults, cost } = validate(problem, known);
+  if (faults.length > 0) return null;
+  const isLate = problem.ready.some((row) => {
+    const end = known.starts[row.step]! + (problem.steps.find((step) => step.id === row.step)?.minutes ?? 0);
+    return row.late >= COST.missedLag && end > row.by + FORGIVEN;
+  });
+  if (isLate) return null;
+  return { format: 'warm-cadence/solution', version: 1, status: 'feasible', cost, bound: 0, milliseconds: 0, ...known };
 }
 
 function noPlan(status: 'infeasible' | 'unknown'): Refusal {

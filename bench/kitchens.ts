@@ -24,7 +24,14 @@ export function generateEvening({ dishes, burners, cooks, horizon }: Family, see
   const chance = (share: number) => random.next() < share;
   const serve = horizon - 90;
   const hobs = Array.from({ length: burners }, (_, k) => `hob-${k + 1}`);
-  const pots = ['pot-24', 'pot-28', 'pan-26', 'pan-30', ...(dishes > 8 ? ['pot-20', 'pot-32', 'pan-22', 'wok'] : []), ...(dishes > 20 ? ['pot-36', 'pot-18', 'pan-34', 'pan-20'] : [])];
+  const pots = [
+    'pot-24',
+    'pot-28',
+    'pan-26',
+    'pan-30',
+    ...(dishes > 8 ? ['pot-20', 'pot-32', 'pan-22', 'wok'] : []),
+    ...(dishes > 20 ? ['pot-36', 'pot-18', 'pan-34', 'pan-20'] : []),
+  ];
   const steps: ProblemStep[] = [];
   const links: ProblemLink[] = [];
   const holds: Hold[] = [];
@@ -67,7 +74,12 @@ export function generateEvening({ dishes, burners, cooks, horizon }: Family, see
       // Braise: brown on the hob, then the oven.
       const brown = hands('brown', from(10, 20), { units: [hobChoice(true)] });
       steps.push({ id: name('warm'), minutes: 12, state: { id: 'oven', value: 150 } });
-      steps.push({ id: name('braise'), minutes: from(90, 160), pools: { shelves: 1 }, state: { id: 'oven', value: 150 } });
+      steps.push({
+        id: name('braise'),
+        minutes: from(90, 160),
+        pools: { shelves: 1 },
+        state: { id: 'oven', value: 150 },
+      });
       const finish = hands('finish', from(4, 8));
       follow(chop, brown, null, [45, 1]);
       follow(brown, name('braise'), 15);
@@ -78,7 +90,12 @@ export function generateEvening({ dishes, burners, cooks, horizon }: Family, see
     } else if (kind === 2) {
       // Roast.
       steps.push({ id: name('warm'), minutes: 15, state: { id: 'oven', value: 200 } });
-      steps.push({ id: name('roast'), minutes: from(25, 50), pools: { shelves: 1 }, state: { id: 'oven', value: 200 } });
+      steps.push({
+        id: name('roast'),
+        minutes: from(25, 50),
+        pools: { shelves: 1 },
+        state: { id: 'oven', value: 200 },
+      });
       follow(chop, name('roast'), null, [45, 1]);
       follow(name('warm'), name('roast'), 10, [2, 1]);
       last = name('roast');

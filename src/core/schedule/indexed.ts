@@ -102,6 +102,13 @@ export function indexProblem(problem: Problem): IndexResult {
     if (earliest[i]! > latest[i]!) return { ok: false };
   }
 
+  const barred = new Set(
+    (problem.forbid ?? []).flatMap(([a, b]) => {
+      const [one, two] = [a, b].map((choice) => choiceKey(choice, choice.unit));
+      return one === two ? [one!] : [];
+    }),
+  );
+  let possible = true;
   const needs: Need[] = [];
   const needsOf: Need[][] = problem.steps.map(() => []);
   const needOfChoice = new Map<string, number>();
@@ -112,13 +119,16 @@ export function indexProblem(problem: Problem): IndexResult {
     list: readonly { id: string; cost: number }[],
     origin: Need['origin'],
   ) => {
+    // A choice forbidden together with itself is simply not to be had.
+    const open = list.filter(({ id }) => !barred.has(choiceKey(origin, id)));
+    if (open.length === 0) possible = false;
     const need: Need = {
       index: needs.length,
       from,
       to,
       after,
-      units: Int32Array.from(list, (alternative) => unitAt.get(alternative.id)!),
-      costs: Int32Array.from(list, (alternative) => alternative.cost),
+      units: Int32Array.from(open, (alternative) => unitAt.get(alternative.id)!),
+      costs: Int32Array.from(open, (alternative) => alternative.cost),
       origin,
     };
     needs.push(need);
@@ -134,6 +144,8 @@ export function indexProblem(problem: Problem): IndexResult {
   for (const hold of problem.holds) {
     addNeed(stepAt.get(hold.from)!, stepAt.get(hold.to)!, hold.after, hold.units, { hold: hold.id });
   }
+
+  if (!possible) return { ok: false };
 
   const forbidOf: { unit: number; other: number; otherUnit: number }[][] = needs.map(() => []);
   for (const pair of problem.forbid ?? []) {
@@ -180,6 +192,13 @@ export function indexProblem(problem: Problem): IndexResult {
       forbidOf,
     },
   };
+}
+
+function choiceKey(
+  owner: { readonly step: string; readonly need: number } | { readonly hold: string },
+  unit: string,
+): string {
+  return 'hold' in owner ? JSON.stringify([owner.hold, unit]) : JSON.stringify([owner.step, owner.need, unit]);
 }
 
 /** All-pairs longest lags in place (Floyd 1962); false on a positive cycle. */

@@ -11,6 +11,7 @@ export interface Family {
 }
 
 export const FAMILIES: readonly Family[] = [
+  { name: 'small supper', dishes: 3, burners: 2, cooks: 1, horizon: 400 },
   { name: 'supper', dishes: 10, burners: 3, cooks: 1, horizon: 600 },
   { name: 'two burners', dishes: 8, burners: 2, cooks: 1, horizon: 600 },
   { name: 'feast', dishes: 28, burners: 4, cooks: 2, horizon: 900 },

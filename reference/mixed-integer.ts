@@ -179,7 +179,8 @@ function programme(problem: Problem): string | null {
       if (own > pool.capacity) return null;
       if (inUse.length > 0) rules.push(`${inUse.join(' + ')} <= ${pool.capacity - own}`);
       // Together with a reduction that is under way.
-      const cuts = [...new Set((pool.away ?? []).flatMap(([from, to]) => [from, to]))].sort((x, y) => x - y);
+      const ends = [...(pool.away ?? []).map(([from]) => from), ...(pool.away ?? []).map(([, to]) => to)];
+      const cuts = [...new Set(ends)].sort((x, y) => x - y);
       cuts.slice(0, -1).forEach((from, k) => {
         const to = cuts[k + 1]!;
         const left = capacityAt(pool, from);

@@ -28,6 +28,15 @@ export class Descent {
     this.temperature = Math.max(1, this.currentCost * 0.02);
   }
 
+  /** Goes on from a better plan that was found elsewhere. */
+  adopt(snapshot: ReturnType<Draft['snapshot']>): void {
+    this.draft.restore(snapshot);
+    this.current = snapshot;
+    this.currentCost = this.draft.cost();
+    this.best = snapshot;
+    this.bestCost = this.currentCost;
+  }
+
   /** One round; whether it found a new best. */
   round(): boolean {
     const { draft, random, p } = this;

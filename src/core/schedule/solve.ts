@@ -43,6 +43,7 @@ const FIRST_ATTEMPTS = 8;
 const DESCENT_PATIENCE = 100;
 /** And the most it may take of the time. */
 const DESCENT_SHARE = 0.4;
+const DESCENT_SHARE_OF_MANY = 0.8;
 /** In a kitchen of more steps the whole problem is hopeless: nearly all the time goes to parts of it. */
 const MANY_STEPS = 80;
 /** Minutes by which what is not free may move, one of them at random for each neighbourhood. */
@@ -123,7 +124,10 @@ class Run {
     }
     if (placement) {
       this.keep(p, placement);
-      placement = await this.descend(p, draft, ideal);
+      const patience = this.options.start ? 25 : DESCENT_PATIENCE + (p.n > MANY_STEPS ? 40 : 12) * p.n;
+      const until =
+        this.elapsed() + (p.n > MANY_STEPS ? DESCENT_SHARE_OF_MANY : DESCENT_SHARE) * (this.limit - this.elapsed());
+      placement = await this.descend(p, this.descentFrom(p, draft, ideal), patience, until);
     }
     await this.breathe();
     const model = new Model(p);
@@ -133,8 +137,12 @@ class Run {
       placement = await this.firstByEngine(p, model, draft, ideal);
       if (!placement) return this.giveUp(model);
     }
-    const proven = await this.improve(p, model, placement);
+    const proven = await this.improve(p, model, placement, draft, ideal);
     return this.answer(proven);
+  }
+
+  private descentFrom(p: Indexed, draft: Draft, ideal: Int32Array): Descent {
+    return new Descent(p, draft, ideal, closelyJoined(p), this.random);
   }
 
   private listSchedule(p: Indexed, draft: Draft, ideal: Int32Array, attempt: number): Placement | null {
@@ -148,10 +156,7 @@ class Run {
   }
 
   /** Quick rounds over list schedules, as long as they bring something. */
-  private async descend(p: Indexed, draft: Draft, ideal: Int32Array): Promise<Placement> {
-    const descent = new Descent(p, draft, ideal, closelyJoined(p), this.random);
-    const patience = this.options.start ? 25 : DESCENT_PATIENCE + 12 * p.n;
-    const until = this.elapsed() + DESCENT_SHARE * (this.limit - this.elapsed());
+  private async descend(p: Indexed, descent: Descent, patience: number, until: number): Promise<Placement> {
     let told = this.elapsed();
     for (let idle = 0; idle < patience && this.elapsed() < until && !this.isOver(); idle++) {
       if (this.wantsPause()) await this.breathe();
@@ -201,10 +206,12 @@ class Run {
   }
 
   /** Neighbourhoods and the whole problem in turns; true when the best plan is proven to be the best there is. */
-  private async improve(p: Indexed, model: Model, first: Placement): Promise<boolean> {
+  private async improve(p: Indexed, model: Model, first: Placement, draft: Draft, ideal: Int32Array): Promise<boolean> {
     const { engine } = model;
     const dishes = dishesOf(p);
     const many = p.n > MANY_STEPS;
+    draft.restore(snapshotOf(p, first));
+    const descent = this.descentFrom(p, draft, ideal);
     let placement = first;
     let size = Math.min(p.n, 14);
     let wholeConflicts = many ? 500 : 1500;
@@ -231,11 +238,11 @@ class Run {
                 reach: REACHES[this.random.below(many ? 3 : REACHES.length)]!,
               };
         // Where nearly everything stands still, the exact timing has nothing to add.
-        model.useTiming(part.reach > 4);
+        model.lookAtTiming(part.reach > 4);
         const saving = round === 0 ? 1 : Math.max(1, Math.floor(this.best!.cost * LEAST_SAVING));
         const goal = [2 * model.total + 1, model.base + saving - this.best!.cost];
         outcome = await this.search(model, [...goal, ...keepTheRest(model, placement, part.free, part.reach)], 150);
-        model.useTiming(true);
+        model.lookAtTiming(true);
       }
       if (outcome === 'paused') return false;
       if (!engine.isOpen() || (whole && outcome === 'refuted')) return true;
@@ -250,6 +257,18 @@ class Run {
         continue;
       }
       part = null;
+      if (many && (round & 1) === 1) {
+        // In a large kitchen the quick rounds go on bringing more than the thorough ones.
+        descent.adopt(snapshotOf(p, placement));
+        const { cost } = this.best!;
+        const better = await this.descend(p, descent, 3 * p.n, this.limit);
+        if (this.isOver()) return false;
+        if (descent.bestCost < cost) {
+          placement = better;
+          sinceGain = 0;
+          if (!limitTo(this.best!.cost)) return true;
+        }
+      }
       if (whole) {
         partConflicts = 0;
         wholeConflicts = Math.min(20_000, Math.ceil(wholeConflicts * 1.4));
@@ -303,6 +322,10 @@ class Run {
 
 function placementOf(p: Indexed, { start, choice }: Snapshot): Placement {
   return { start, unit: Int32Array.from(p.needs, (need) => need.units[choice[need.index]!]!) };
+}
+
+function snapshotOf(p: Indexed, { start, unit }: Placement): Snapshot {
+  return { start: start.slice(), choice: Int32Array.from(p.needs, (need) => need.units.indexOf(unit[need.index]!)) };
 }
 
 function scheduleOf(p: Indexed, { start, unit }: Placement): Schedule {

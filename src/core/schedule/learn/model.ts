@@ -91,13 +91,13 @@ export class Model {
     this.leaf = new LeafTiming(this);
     // The bound costs too much time in large kitchens to be looked at on the way.
     if (p.n > FEW_STEPS) engine.lookEvery = Number.MAX_SAFE_INTEGER;
-    this.useTiming(true);
+    this.lookAtTiming(true);
     engine.isIdle = (variable) => variable === this.total || variable === this.first || this.pairs.isIdle(variable);
     this.sound = engine.start() && this.clauses.every((clause) => engine.addClause(clause)) && engine.settle();
   }
 
   /** Whether the search looks at the exact timing of its leaves. */
-  useTiming(use: boolean): void {
+  lookAtTiming(use: boolean): void {
     this.engine.bounder = use ? (leaf) => this.leaf.check(leaf) : null;
   }
 

@@ -1,0 +1,58 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+
+const meal = readFileSync(new URL('../examples/boat.json', import.meta.url), 'utf8');
+const problem = {
+  format: 'warm-cadence/problem',
+  version: 1,
+  horizon: 60,
+  serve: 50,
+  units: [{ id: 'hob' }],
+  pools: [],
+  states: [],
+  steps: ['a', 'b'].map((id) => ({ id, minutes: 20, units: [[{ id: 'hob', cost: 0 }]] })),
+  holds: [],
+  links: [],
+  ready: ['a', 'b'].map((step) => ({ step, by: 50, hold: 0, early: 1, late: 9 })),
+};
+const json = { 'content-type': 'application/json' };
+
+test('a problem is solved on the server', async ({ request }) => {
+  const answer = await request.post('/api/solve?seconds=2&seed=3', { data: problem });
+  expect(answer.status()).toBe(200);
+  expect(await answer.json()).toMatchObject({
+    format: 'warm-cadence/solution',
+    status: 'optimal',
+    cost: 20,
+    bound: 20,
+  });
+  const tight = await request.post('/api/solve', { data: { ...problem, horizon: 39 } });
+  expect(await tight.json()).toMatchObject({ status: 'infeasible', conflict: { steps: ['a', 'b'], units: ['hob'] } });
+});
+
+test('a meal is planned on the server', async ({ request }) => {
+  const answer = await request.post('/api/plan?seconds=2', { data: meal, headers: json });
+  expect(answer.status()).toBe(200);
+  const plan = await answer.json();
+  expect(plan.landings.length).toBeGreaterThan(2);
+  const many = JSON.parse(meal);
+  many.meal.people = 60;
+  const refused = await request.post('/api/plan', { data: many });
+  expect(refused.status()).toBe(422);
+  expect((await refused.json()).refusals[0].sentence).toMatch(/for 60 needs a/);
+});
+
+test('what is not sound is refused with a sentence', async ({ request }) => {
+  const broken = await request.post('/api/solve', { data: '{"format":', headers: json });
+  expect(broken.status()).toBe(400);
+  expect((await broken.json()).sentence).toMatch(/JSON/);
+  const ghost = await request.post('/api/solve', {
+    data: { ...problem, ready: [{ step: 'ghost', by: 1, hold: 0, early: 0, late: 0 }] },
+  });
+  expect((await ghost.json()).sentence).toMatch(/ghost/);
+  const slow = await request.post('/api/solve?seconds=900', { data: problem });
+  expect(slow.status()).toBe(400);
+  expect((await slow.json()).sentence).toMatch(/seconds/);
+  const large = await request.post('/api/solve', { data: 'x'.repeat(1_200_000), headers: json });
+  expect(large.status()).toBe(413);
+});

@@ -24,6 +24,8 @@ const EDGE = 3;
 const LAZY = 4;
 const NONE = -1;
 
+/** Steps back along the reasons in which a learned literal may be found superfluous. */
+const MOST_STEPS = 4;
 const FIRST_RESTART = 120;
 
 /** What a propagator is to the engine. It reads `engine.lb` and calls `engine.set`. */
@@ -112,7 +114,7 @@ export class Engine {
    * false on a conflict (see `beginConflict`).
    */
   bounder: ((leaf: boolean) => boolean) | null = null;
-  lookEvery = 6;
+  lookEvery = 4;
   /** Variables that need not be decided just now are passed over. */
   isIdle: (variable: number) => boolean = () => false;
   private ok = true;
@@ -767,18 +769,25 @@ export class Engine {
     return true;
   }
 
-  /** Whether the other marked literals imply this one already. */
-  private isImplied(view: number, value: number): boolean {
+  /** Whether the other marked literals imply this one already, in so many steps at most. */
+  private isImplied(view: number, value: number, depth = MOST_STEPS): boolean {
     const entry = this.entryOf(view, value);
+    if (entry < 0) return true;
     const reason = this.trailReason[entry]!;
-    if (reason === NONE || (reason & KIND_MASK) === LAZY) return false;
+    if (reason === NONE) return false;
     this.beginConflict();
     this.antecedents(reason, view, value, this.trailNew[entry]!, entry);
-    for (let k = 0; k < this.conflictViews.length; k++) {
-      const other = this.conflictViews[k]!;
-      if (!this.marked[other] || this.needed[other]! < this.conflictValues[k]!) return false;
+    const views = depth > 1 ? this.conflictViews.slice() : this.conflictViews;
+    const values = depth > 1 ? this.conflictValues.slice() : this.conflictValues;
+    for (let k = 0; k < views.length; k++) {
+      const other = views[k]!;
       // What was true only later may rest on this literal itself.
-      if (this.boundAt(other, entry) < this.needed[other]!) return false;
+      const known =
+        this.marked[other]! === 1 &&
+        this.needed[other]! >= values[k]! &&
+        this.boundAt(other, entry) >= this.needed[other]!;
+      if (known) continue;
+      if (depth <= 1 || !this.isImplied(other, values[k]!, depth - 1)) return false;
     }
     return true;
   }

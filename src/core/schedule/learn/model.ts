@@ -443,6 +443,9 @@ export class Model {
       const cost = (first: number) => p.awakeCost * Math.max(0, serve - first);
       terms.push({ kind: 'ready', start: this.first, cost, best: [serve, MOST_COST] });
     }
+    // Reasons drop terms from the front where they can: first those that take many literals to tell.
+    const rank = { choice: 0, soft: 1, ready: 2 };
+    terms.sort((a, b) => rank[a.kind] - rank[b.kind]);
     return { terms, base };
   }
 

@@ -12,7 +12,7 @@ const MEAL = mealOf([plainGrain(), drainedGrain()]);
 const TABLE = Date.UTC(2026, 10, 28, 18, 0);
 let plan: Plan;
 beforeAll(async () => {
-  plan = await planned(MEAL, 1);
+  plan = await planned(MEAL);
 });
 
 const session = (events: readonly LiveEvent[] = []): Session => ({
@@ -106,7 +106,7 @@ describe('the three parts at the stove', () => {
 describe('planning the rest', () => {
   const rest = (from: Session, at: number) =>
     carryOn(from, at, 'Done', (request) =>
-      planMeal(MEAL, { ...request, solve: { ...TEST_CLOCK, seconds: 1, patience: 120 } }),
+      planMeal(MEAL, { ...request, solve: { ...TEST_CLOCK, seconds: 10, rounds: 8 } }),
     );
 
   it('moves nothing when all goes by the clock', async () => {

@@ -74,7 +74,7 @@ describe('compile and read', () => {
   });
 
   it('never lets drained grain stand longer than five minutes, with every burner wanted', async () => {
-    const plan = await planned(mealOf([drainedGrain(), plainGrain('a'), plainGrain('b')]), 2);
+    const plan = await planned(mealOf([drainedGrain(), plainGrain('a'), plainGrain('b')]));
     const gap = at(plan, 'drained/steam').start - at(plan, 'drained/drain').end;
     expect(gap).toBeGreaterThanOrEqual(0);
     expect(gap).toBeLessThanOrEqual(5);
@@ -97,7 +97,7 @@ describe('compile and read', () => {
 
   it('keeps a pot from its first step to the last and then until it is washed', async () => {
     const one = { ...smallKitchen, vessels: smallKitchen.vessels.map((vessel) => ({ ...vessel, count: 1 })) };
-    const plan = await planned(mealOf([plainGrain('a'), plainGrain('b')], { kitchen: one }), 2);
+    const plan = await planned(mealOf([plainGrain('a'), plainGrain('b')], { kitchen: one }));
     const span = (id: string) => [at(plan, `${id}/boil`).start, at(plan, `${id}/rest`).end] as const;
     const [first, second] = [span('a'), span('b')].sort((x, y) => x[0] - y[0]) as [
       readonly [number, number],

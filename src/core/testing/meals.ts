@@ -77,8 +77,8 @@ export function mealOf(dishes: readonly Dish[], change: Partial<Meal> = {}): Mea
   };
 }
 
-/** Plans a meal or fails the test with the refusals. */
-export async function planned(meal: Meal, seconds = 1, patience = 200): Promise<Plan> {
+/** Plans a meal or fails the test with the refusals; rounds end it, so that a slow machine finds the same plan. */
+export async function planned(meal: Meal, seconds = 10, patience = 8): Promise<Plan> {
   const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds, patience } });
   if (!result.ok) throw new Error(result.refusals.map((each) => each.sentence).join('\n'));
   return result.plan;

@@ -67,8 +67,8 @@ describe.each(SAMPLE_MEALS.map((sample) => [sample.setting.name, sample] as cons
   beforeAll(async () => {
     plan = await planned(
       { ...sample.setting, day: '2026-11-28', kitchen: sample.kitchen, dishes: sample.dishes },
-      1,
-      100,
+      20,
+      4,
     );
   });
 

@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { atOnce, bake, chop, dish, follow, fry, item, leave, pot, simmer, waits, work } from '@/core/dish/write';
 import type { Problem } from '@/core/schedule/problem';
+import { TEST_CLOCK } from '@/core/testing/clock';
 import { drainedGrain, mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { compile } from './compile';
 import type { Meal } from './meal';
 import type { Plan } from './plan';
+import { planMeal } from './plan-meal';
 
 function problemOf(meal: Meal): Problem {
   const compiled = compile(meal);
@@ -212,5 +214,33 @@ describe('what makes a meal impossible is said in a sentence', () => {
     ],
   ])('%s', (_, meal, words) => {
     expect(refusal(meal)).toMatch(words);
+  });
+});
+
+describe('a meal that cannot be', () => {
+  it('is refused with what collides', async () => {
+    // Two drained grains cannot wait, and both must be on the one burner with the one cook at once.
+    const oneBurner = { ...smallKitchen, burners: smallKitchen.burners.slice(0, 1) };
+    const twin = { ...drainedGrain(), id: 'twin', name: 'Its twin' };
+    const bound = (id: string, other: string) => ({
+      ...drainedGrain(),
+      id,
+      name: id === 'drained' ? 'Drained grain' : twin.name,
+      gives: [{ product: `${id} water`, name: 'water', step: 'parboil', amount: { quantity: 1, unit: 'l' as const } }],
+      takes: [
+        {
+          product: `${other} water`,
+          step: 'steam',
+          amount: { quantity: 1, unit: 'l' as const },
+          withinMinutes: 12,
+          otherwise: 'water',
+        },
+      ],
+    });
+    const meal = mealOf([bound('drained', 'twin'), bound('twin', 'drained')], { kitchen: oneBurner });
+    const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds: 20 } });
+    expect(result.ok).toBe(false);
+    if (result.ok) return;
+    expect(result.refusals[0]!.sentence).toMatch(/cannot be cooked.*collide: .*“steam”.*Big burner/);
   });
 });

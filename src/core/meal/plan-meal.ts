@@ -1,11 +1,12 @@
 import type { Refusal } from '@/core/dish/check';
-import { type FoundSolution, isFound, type Schedule } from '@/core/schedule/problem';
+import { type Conflict, type FoundSolution, isFound, type NoSolution, type Schedule } from '@/core/schedule/problem';
 import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/solve';
 import { validate } from '@/core/schedule/validate';
 import { type Compiled, type CompileOptions, compile } from './compile';
 import type { Meal } from './meal';
 import type { Plan } from './plan';
-import { readPlan } from './read';
+import { nameOfUnit, readPlan } from './read';
+import { EYES, HANDS, shelvesOf } from './resources';
 import { COST } from './weights';
 
 export type PlanResult =
@@ -38,7 +39,7 @@ export async function planMeal(
     signal,
   );
   if (isFound(solution)) return { ok: true, plan: readPlan(meal, compiled, solution) };
-  return { ok: false, refusals: [noPlan(solution.status)] };
+  return { ok: false, refusals: [noPlan(meal, compiled, solution)] };
 }
 
 /** Minutes late that rounding to whole minutes alone can make. */
@@ -60,14 +61,43 @@ function whileItStands({ problem }: Compiled, known: Schedule): FoundSolution | 
   return { format: 'warm-cadence/solution', version: 1, status: 'feasible', cost, bound: 0, milliseconds: 0, ...known };
 }
 
-function noPlan(status: 'infeasible' | 'unknown'): Refusal {
-  return {
-    where: 'the meal',
-    sentence:
-      status === 'infeasible'
-        ? 'These dishes cannot be cooked by these people in this kitchen before that hour. Choose a later hour, take out a dish, or add a burner, a pot or a person.'
-        : 'No plan was found in the time there was. Choose a later hour, take out a dish, or add a burner, a pot or a person.',
-  };
+/** Why there is no plan: what collides, as far as that is known, and what may help. */
+function noPlan(meal: Meal, compiled: Compiled, solution: NoSolution): Refusal {
+  const help = 'Choose a later hour, take out a dish, or add a burner, a pot or a person.';
+  if (solution.status === 'unknown') {
+    return { where: 'the meal', sentence: `No plan was found in the time there was. ${help}` };
+  }
+  const clash = solution.conflict ? clashOf(meal, compiled, solution.conflict) : '';
+  return { where: 'the meal', sentence: `This cannot be cooked in this kitchen by that hour. ${clash}${help}` };
+}
+
+/** "These collide: “simmer” of the barley and “fry” of the curry; they want the strong burner." */
+function clashOf(meal: Meal, { entries }: Compiled, conflict: Conflict): string {
+  const steps = conflict.steps.flatMap((key) => {
+    const entry = entries.get(key);
+    if (entry?.kind === 'part') return [`“${entry.part.step.name}” (${entry.part.dish.name})`];
+    return entry?.kind === 'warm' ? [`warming the oven to ${entry.celsius}° (${entry.dish.name})`] : [];
+  });
+  if (steps.length === 0) return '';
+  const things = [
+    ...new Set(conflict.units.map((unit) => nameOfUnit(meal.kitchen, unit))),
+    ...(conflict.pools.includes(HANDS) ? ['hands'] : []),
+    ...(conflict.pools.includes(EYES) ? ['eyes for the pots'] : []),
+    ...meal.kitchen.ovens.flatMap(({ id, name }) =>
+      conflict.pools.includes(shelvesOf(id)) || conflict.states.includes(id) ? [name] : [],
+    ),
+  ];
+  const wanted = things.length > 0 ? `; they want ${listed(things, MOST_NAMED)}` : '';
+  return steps.length === 1
+    ? `What does not fit is ${steps[0]}${things.length > 0 ? `, which wants ${listed(things, MOST_NAMED)}` : ''}. `
+    : `These collide: ${listed(steps, MOST_NAMED)}${wanted}. `;
+}
+
+const MOST_NAMED = 5;
+
+function listed(names: readonly string[], most: number): string {
+  const shown = names.length > most ? [...names.slice(0, most - 1), `${names.length - most + 1} more`] : names;
+  return shown.length > 1 ? `${shown.slice(0, -1).join(', ')} and ${shown.at(-1)}` : (shown[0] ?? '');
 }
 
 /** The known plan in the times and ids of the newly compiled problem: a place to start from. */

@@ -77,3 +77,21 @@ test('a kitchen is changed for real: with one burner less the plan is another', 
   await expect(page.getByTestId('score').getByText('Weak burner', { exact: true })).toBeVisible();
   await expect(page.getByTestId('score').getByText('Middling burner', { exact: true })).toHaveCount(0);
 });
+
+test('a meal that lands late shows ways out, each planned, and one press applies one', async ({ page }) => {
+  // An hour and a half before the table: too late to begin the boat's supper.
+  await page.clock.install({ time: new Date('2026-11-25T18:30:00') });
+  await openMeal(page, 'boat');
+  await page.getByLabel('Day', { exact: true }).fill('2026-11-25');
+  await page.getByLabel('Day', { exact: true }).blur();
+  const look = page.getByRole('button', { name: 'Look for ways out' });
+  await expect(look).toBeVisible({ timeout: 15_000 });
+  await look.click();
+  const ways = page.getByRole('list', { name: 'Ways out, the best first' });
+  await expect(ways.getByRole('listitem').first()).toBeVisible({ timeout: 30_000 });
+  const first = ways.getByRole('listitem').first();
+  await expect(first).toContainText(/land|late|wait/);
+  const verdict = await page.getByTestId('verdict').textContent();
+  await first.getByRole('button', { name: /Do this/ }).click();
+  await expect(page.getByTestId('verdict')).not.toHaveText(verdict ?? '');
+});

@@ -44,8 +44,9 @@ const DESCENT_PATIENCE = 100;
 /** And the most it may take of the time. */
 const DESCENT_SHARE = 0.4;
 const DESCENT_SHARE_OF_MANY = 0.8;
-/** In a kitchen of more steps the whole problem is hopeless: nearly all the time goes to parts of it. */
+/** In a kitchen of more steps, with a bound below so much of the cost, the whole problem is hopeless. */
 const MANY_STEPS = 80;
+const CLOSE = 0.5;
 /** Minutes by which what is not free may move, one of them at random for each neighbourhood. */
 const REACHES = [0, 0, 4, 30];
 /** Least share of the cost that a neighbourhood is asked to save. */
@@ -122,23 +123,40 @@ class Run {
       if (this.wantsPause()) await this.breathe();
       placement = this.listSchedule(p, draft, ideal, attempt);
     }
-    if (placement) {
-      this.keep(p, placement);
-      const patience = this.options.start ? 25 : DESCENT_PATIENCE + (p.n > MANY_STEPS ? 40 : 12) * p.n;
-      const until =
-        this.elapsed() + (p.n > MANY_STEPS ? DESCENT_SHARE_OF_MANY : DESCENT_SHARE) * (this.limit - this.elapsed());
-      placement = await this.descend(p, this.descentFrom(p, draft, ideal), patience, until);
-    }
+    if (placement) this.keep(p, placement);
     await this.breathe();
     const model = new Model(p);
     if (!model.sound) return this.best ? this.answer(true) : this.infeasible();
-    this.bound = Math.max(0, model.engine.rootBound(2 * model.total) + model.base);
-    if (!placement) {
+    this.raiseBound(model);
+    if (placement) {
+      if (!this.limitTo(model, this.best!.cost)) return this.answer(true);
+      const many = this.isHopeless(p);
+      const patience = this.options.start ? 25 : DESCENT_PATIENCE + (many ? 40 : 12) * p.n;
+      const share = many ? DESCENT_SHARE_OF_MANY : DESCENT_SHARE;
+      const until = this.elapsed() + share * (this.limit - this.elapsed());
+      placement = await this.descend(p, this.descentFrom(p, draft, ideal), patience, until);
+    } else {
       placement = await this.firstByEngine(p, model, draft, ideal);
       if (!placement) return this.giveUp(model);
     }
     const proven = await this.improve(p, model, placement, draft, ideal);
     return this.answer(proven);
+  }
+
+  private raiseBound(model: Model): void {
+    this.bound = Math.max(this.bound, model.engine.rootBound(2 * model.total) + model.base);
+  }
+
+  /** From now on only plans below a cost count; false when there is none, which proves that cost the least. */
+  private limitTo(model: Model, cost: number): boolean {
+    const open = model.engine.fix(2 * model.total + 1, model.base + 1 - cost);
+    if (open) this.raiseBound(model);
+    return open;
+  }
+
+  /** Many steps and a bound far below the cost: a proof is out of reach, and nearly all time goes to better plans. */
+  private isHopeless(p: Indexed): boolean {
+    return p.n > MANY_STEPS && this.bound < CLOSE * this.best!.cost;
   }
 
   private descentFrom(p: Indexed, draft: Draft, ideal: Int32Array): Descent {
@@ -209,19 +227,18 @@ class Run {
   private async improve(p: Indexed, model: Model, first: Placement, draft: Draft, ideal: Int32Array): Promise<boolean> {
     const { engine } = model;
     const dishes = dishesOf(p);
-    const many = p.n > MANY_STEPS;
     draft.restore(snapshotOf(p, first));
     const descent = this.descentFrom(p, draft, ideal);
     let placement = first;
     let size = Math.min(p.n, 14);
-    let wholeConflicts = many ? 500 : 1500;
+    let wholeConflicts = this.isHopeless(p) ? 500 : 1500;
     let partConflicts = 0;
     let sinceGain = 0;
     let part: { readonly free: Uint8Array; readonly reach: number } | null = null;
-    const limitTo = (cost: number) => engine.fix(2 * model.total + 1, model.base + 1 - cost);
-    if (!limitTo(this.best!.cost)) return true;
+    if (!this.limitTo(model, this.best!.cost)) return true;
     for (let round = 0; round < (this.options.rounds ?? Number.POSITIVE_INFINITY); round++) {
       if (sinceGain >= (this.options.patience ?? Number.POSITIVE_INFINITY) || this.isOver()) return false;
+      const many = this.isHopeless(p);
       const whole: boolean =
         part === null && (model.pairs.count < FEW_PAIRS || partConflicts >= (many ? 20 : 0.4) * wholeConflicts);
       const before = engine.conflicts;
@@ -246,14 +263,14 @@ class Run {
       }
       if (outcome === 'paused') return false;
       if (!engine.isOpen() || (whole && outcome === 'refuted')) return true;
-      this.bound = Math.max(this.bound, engine.rootBound(2 * model.total) + model.base);
+      this.raiseBound(model);
       sinceGain++;
       if (outcome === 'found') {
         // Free again what was free: there may be more to gain in the same place.
         placement = model.read(placement.unit);
         this.keep(p, placement);
         sinceGain = 0;
-        if (!limitTo(this.best!.cost)) return true;
+        if (!this.limitTo(model, this.best!.cost)) return true;
         continue;
       }
       part = null;
@@ -266,7 +283,7 @@ class Run {
         if (descent.bestCost < cost) {
           placement = better;
           sinceGain = 0;
-          if (!limitTo(this.best!.cost)) return true;
+          if (!this.limitTo(model, this.best!.cost)) return true;
         }
       }
       if (whole) {

@@ -6,10 +6,12 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { createContext, useContext } from 'react';
 import type { Meal } from '@/core/meal/meal';
+import { wantsWayOut } from '@/core/meal/ways-out';
 import { pantry } from '@/store/db';
-import { loadMeal } from '@/store/meals';
+import { loadMeal, printOf } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { type PlanState, usePlan } from './use-plan';
+import { WaysOut } from './ways-out';
 
 interface MealAtHand {
   readonly meal: Meal;
@@ -75,14 +77,15 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
           })}
         </nav>
       </div>
-      {!path.endsWith('/cook') && <Verdict planned={planned} />}
+      {!path.endsWith('/cook') && <Verdict meal={meal} planned={planned} />}
       {children}
     </MealContext>
   );
 }
 
-function Verdict({ planned }: { readonly planned: PlanState }) {
+function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: PlanState }) {
   const { plan, refusals, settling, settle } = planned;
+  const stuck = plan === null ? refusals.some(({ where }) => where === 'the meal') : wantsWayOut(plan);
   return (
     <div aria-live="polite" className="mt-1 min-h-8">
       {refusals.map(({ where, sentence }) => (
@@ -97,6 +100,7 @@ function Verdict({ planned }: { readonly planned: PlanState }) {
         </p>
       )}
       {!plan && refusals.length === 0 && settling && <p className="text-lg text-faint">Looking for a first plan…</p>}
+      {!settling && stuck && <WaysOut key={printOf(meal)} meal={meal} plan={plan} />}
       {settling && plan && (
         <p className="flex items-center gap-2 text-sm text-faint">
           <span aria-hidden className="inline-block size-2 animate-pulse rounded-full bg-ember" />

@@ -1,0 +1,109 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
+import type { Refusal } from '@/core/dish/check';
+import type { Meal } from '@/core/meal/meal';
+import type { Plan } from '@/core/meal/plan';
+import { findWaysOut, type WayOut } from '@/core/meal/ways-out';
+import { pantry } from '@/store/db';
+import { changeKitchen, changeMeal, tableInstant } from '@/store/meals';
+import { Button } from '@/ui/button';
+import { planInWorker } from '@/workers/planner';
+
+/** Time for each what-if: enough for a good plan, short enough to try a dozen. */
+const SECONDS = 0.6;
+const PATIENCE = 6;
+const MOST_SHOWN = 6;
+
+type Search =
+  | { readonly state: 'idle' }
+  | { readonly state: 'trying'; readonly tried: number; readonly all: number }
+  | { readonly state: 'done'; readonly ways: readonly WayOut[] };
+
+/** Where a meal does not fit or lands late: what would help, each planned for real, each one press away. */
+export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Plan | null }) {
+  const [search, setSearch] = useState<Search>({ state: 'idle' });
+  const [fault, setFault] = useState<Refusal | null>(null);
+  const signal = useRef({ aborted: false });
+  useEffect(() => () => stop(signal), []);
+
+  const look = async () => {
+    signal.current = { aborted: false };
+    const own = signal.current;
+    setSearch({ state: 'trying', tried: 0, all: 0 });
+    const ways = await findWaysOut(
+      meal,
+      plan,
+      (other) =>
+        planInWorker({
+          meal: other,
+          seconds: SECONDS,
+          patience: PATIENCE,
+          notBefore: Math.ceil((Date.now() - tableInstant(other)) / 60_000),
+        }),
+      (tried, all) => own.aborted || setSearch({ state: 'trying', tried, all }),
+      own,
+    );
+    if (!own.aborted || ways.length > 0) setSearch({ state: 'done', ways });
+    else setSearch({ state: 'idle' });
+  };
+  const apply = async (way: WayOut) => setFault(await applyTo(meal, way));
+
+  return (
+    <div className="mt-2" data-testid="ways-out">
+      {search.state === 'idle' && <Button onClick={() => void look()}>Look for ways out</Button>}
+      {search.state === 'trying' && (
+        <p className="flex items-center gap-3" aria-live="polite">
+          Trying what would help{search.all > 0 ? `: ${search.tried} of ${search.all}` : '…'}
+          <Button look="quiet" onClick={() => stop(signal)}>
+            stop
+          </Button>
+        </p>
+      )}
+      {search.state === 'done' && search.ways.length === 0 && (
+        <p>None of the usual changes helps by itself. Take out a dish and choose a later hour.</p>
+      )}
+      {search.state === 'done' && search.ways.length > 0 && (
+        <ol className="grid gap-x-8 sm:grid-cols-2" aria-label="Ways out, the best first">
+          {search.ways.slice(0, MOST_SHOWN).map((way) => (
+            <li key={way.id} className="flex items-center justify-between gap-4 border-b border-line py-1.5">
+              <span>
+                <span className="inline-block first-letter:uppercase">{way.says}</span>
+                <span className="block text-sm text-faint">{way.gains}</span>
+              </span>
+              <Button onClick={() => void apply(way)} aria-label={`Do this: ${way.says}`}>
+                do this
+              </Button>
+            </li>
+          ))}
+        </ol>
+      )}
+      {fault && (
+        <p role="alert" className="mt-1 text-warn">
+          {fault.sentence}
+        </p>
+      )}
+    </div>
+  );
+}
+
+function stop(signal: { readonly current: { aborted: boolean } }): void {
+  signal.current.aborted = true;
+}
+
+/** Stores what a way out changes; the plan follows. */
+async function applyTo(meal: Meal, { change }: WayOut): Promise<Refusal | null> {
+  const now = Date.now();
+  switch (change.kind) {
+    case 'hour':
+      return changeMeal(pantry(), meal.id, { hour: change.hour }, now);
+    case 'pace':
+      return changeMeal(pantry(), meal.id, { pace: change.pace }, now);
+    case 'kitchen':
+      return changeKitchen(pantry(), change.kitchen);
+    case 'without': {
+      const dishIds = meal.dishes.map(({ id }) => id).filter((id) => id !== change.dishId);
+      return changeMeal(pantry(), meal.id, { dishIds }, now);
+    }
+  }
+}

@@ -6,7 +6,9 @@ export default defineConfig({
   testDir: 'e2e',
   fullyParallel: true,
   workers: 2,
-  timeout: 60_000,
+  timeout: 120_000,
+  // A busy machine may take its time; nothing here measures speed.
+  expect: { timeout: 20_000 },
   reporter: [['list']],
   use: {
     ...devices['Desktop Chrome'],

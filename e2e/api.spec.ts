@@ -43,7 +43,7 @@ test('a meal is planned on the server', async ({ request }) => {
 });
 
 test('what is not sound is refused with a sentence', async ({ request }) => {
-  const broken = await request.post('/api/solve', { data: '{"format":', headers: json });
+  const broken = await request.post('/api/solve', { data: Buffer.from('{"format":'), headers: json });
   expect(broken.status()).toBe(400);
   expect((await broken.json()).sentence).toMatch(/JSON/);
   const ghost = await request.post('/api/solve', {

@@ -58,7 +58,7 @@ async function pressDue(page: Page): Promise<boolean> {
 }
 
 test('a sample meal is cooked to the end, with a "not yet", an undo and a reload on the way', async ({ page }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(400_000);
   // Noon of a day; the boat's supper stands on the table three days later at 20:00.
   await page.clock.install({ time: new Date('2026-11-25T12:00:00') });
   await openMeal(page, 'boat', '/cook');

@@ -24,7 +24,7 @@ export async function openMeal(page: Page, id: string, leaf: '' | '/score' | '/c
 /** Waits until the plan stands and no better one is being looked for. */
 export async function settled(page: Page): Promise<void> {
   await expect(page.getByTestId('verdict')).toBeVisible();
-  await expect(page.getByText('Looking for a better plan')).toHaveCount(0, { timeout: 15_000 });
+  await expect(page.getByText('Looking for a better plan')).toHaveCount(0, { timeout: 45_000 });
 }
 
 /** Fails the test on any error that the page reports. */

@@ -204,6 +204,7 @@ const redCabbage: Dish = dish({
       uses: ['vinegar', 'sugar', 'clove'],
       attention: 'eyes',
       lookEvery: 25,
+      cautions: ['Lift the lid away from you: steam and hot vinegar rise together.'],
       doneWhen: 'soft and shining; fish out the cloves',
     }),
   ],
@@ -280,6 +281,7 @@ const winterLentils: Dish = dish({
     fry('base', 'base', 'medium', [6, 8, 10], 'Soften the dice in oil, add lentils and wine and boil the wine down.', {
       vessel: 'pot',
       uses: ['lentils', 'wine'],
+      cautions: ['Off the flame while the wine goes in: it can spit and catch.'],
       doneWhen: 'the wine is nearly gone',
     }),
     simmer('boil', 'boil', 'full', [8, 10, 13], 'Water on, bring to the boil.', {
@@ -320,6 +322,7 @@ const parsnipGratin: Dish = dish({
     ),
     bake('bake', 'bake', 200, 1, [40, 45, 55], 'Bake until tender.', {
       vessel: 'tray',
+      cautions: ['A full gratin dish is heavy and its cream boils: two dry cloths, and a clear place to set it down.'],
       doneWhen: 'brown, and a knife meets nothing',
     }),
   ],
@@ -342,6 +345,7 @@ const shreddedSprouts: Dish = dish({
     fry('fry', 'sprouts', 'full', [6, 7, 9], 'Foaming butter and caraway, then the sprouts, tossing all the time.', {
       vessel: 'pan',
       uses: ['butter', 'caraway'],
+      cautions: ['Dry sprouts only: water in hot butter spits.'],
       doneWhen: 'bright green with brown edges',
     }),
   ],
@@ -420,6 +424,7 @@ const oatRolls: Dish = dish({
     }),
     bake('bake', 'bake', 200, 1, [18, 20, 24], 'Bake until they sound hollow.', {
       vessel: 'tray',
+      cautions: ['The tray is as hot as the oven: two dry cloths.'],
       doneWhen: 'hollow when tapped underneath',
     }),
   ],
@@ -475,7 +480,13 @@ const beetSalad: Dish = dish({
       'low',
       [45, 55, 75],
       'Cover the whole beetroot with boiling water from the kettle and simmer.',
-      { vessel: 'pot', uses: ['beetroot'], lookEvery: 25, doneWhen: 'a knife slides in' },
+      {
+        vessel: 'pot',
+        uses: ['beetroot'],
+        lookEvery: 25,
+        cautions: ['Boiling water from the kettle: fill the pot where it will cook, and carry nothing.'],
+        doneWhen: 'a knife slides in',
+      },
     ),
     rest('cool', 'cool', [30, 45, 60], 'Drain and leave to cool.', { vessel: 'pot', doneWhen: 'cool enough to hold' }),
     chop('slice', 'peel, slice', [14, 17, 21], 'Rub off the skins, slice beetroot and oranges.', {

@@ -9,7 +9,11 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        test: { name: 'unit', include: ['src/**/*.test.ts', 'tools/**/*.test.ts'], testTimeout: 30_000 },
+        test: {
+          name: 'unit',
+          include: ['src/**/*.test.ts', 'tools/**/*.test.ts', 'bench/**/*.test.ts'],
+          testTimeout: 30_000,
+        },
       },
       { resolve: { alias }, test: { name: 'reference', include: ['reference/**/*.test.ts'], testTimeout: 60_000 } },
     ],

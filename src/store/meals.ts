@@ -8,17 +8,24 @@ import type { Meal, MealSetting } from '@/core/meal/meal';
 import { SAMPLE_MEALS, type SampleMeal } from '@/demo/meals';
 import type { Pantry, StoredMeal } from './db';
 
-/** Loads the sample meals once; a second call, or a second tab at the same time, changes nothing. */
+/**
+ * Loads the sample meals once; a second call, or a second tab at the same time, changes nothing. `anew` loads them whatever was
+ * before: the cook has asked for them.
+ */
 export async function loadSamples(
   db: Pantry,
   today: Date,
-  samples: readonly SampleMeal[] = SAMPLE_MEALS,
+  { samples = SAMPLE_MEALS, anew = false }: { readonly samples?: readonly SampleMeal[]; readonly anew?: boolean } = {},
 ): Promise<void> {
   await db.transaction('rw', db.marks, db.kitchens, db.dishes, db.meals, async () => {
-    if (await db.marks.get('samples')) return;
+    if (!anew && (await db.marks.get('samples'))) return;
     await db.marks.put({ name: 'samples', at: today.getTime() });
-    await db.kitchens.bulkPut(samples.map((sample) => sample.kitchen));
-    await db.dishes.bulkPut(samples.flatMap((sample) => [...sample.dishes]));
+    // What is there already may have been changed: it stays as it is.
+    const kitchens = samples.map((sample) => sample.kitchen);
+    const dishes = samples.flatMap((sample) => [...sample.dishes]);
+    const [knownKitchens, knownDishes] = [await keysOf(db.kitchens), await keysOf(db.dishes)];
+    await db.kitchens.bulkAdd(kitchens.filter(({ id }) => !knownKitchens.has(id)));
+    await db.dishes.bulkAdd(dishes.filter(({ id }) => !knownDishes.has(id)));
     await db.meals.bulkPut(
       samples.map((sample) => ({
         ...sample.setting,
@@ -29,6 +36,12 @@ export async function loadSamples(
       })),
     );
   });
+}
+
+async function keysOf(table: {
+  toCollection(): { primaryKeys(): PromiseLike<string[]> };
+}): Promise<ReadonlySet<string>> {
+  return new Set(await table.toCollection().primaryKeys());
 }
 
 /** A stored meal with its kitchen and dishes; undefined when the meal or its kitchen is gone. */

@@ -35,6 +35,17 @@ describe('the sample meals', () => {
     expect(await db.meals.get('boat')).toBeUndefined();
     expect((await db.meals.get('harvest'))?.people).toBe(11);
   });
+
+  it('come back when the cook asks for them', async () => {
+    await loadSamples(db, TODAY);
+    const hall = SAMPLE_MEALS[0]!.kitchen;
+    await db.kitchens.put({ ...hall, name: 'Mine now' });
+    await db.meals.clear();
+    await loadSamples(db, TODAY);
+    expect(await db.meals.count()).toBe(0);
+    await loadSamples(db, TODAY, { anew: true });
+    expect(await db.meals.count()).toBe(3);
+  });
 });
 
 describe('changing what is stored', () => {

@@ -44,7 +44,7 @@ export function MealsView() {
             Nothing is planned yet. Load the three sample meals to see how an evening looks, or begin a meal of your
             own.
           </p>
-          <Button look="strong" className="mt-4" onClick={() => loadSamples(pantry(), new Date())}>
+          <Button look="strong" className="mt-4" onClick={() => loadSamples(pantry(), new Date(), { anew: true })}>
             Load the sample meals
           </Button>
         </div>

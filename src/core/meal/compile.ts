@@ -1,5 +1,5 @@
 import type { Refusal } from '@/core/dish/check';
-import type { Dish, Link, VesselUse } from '@/core/dish/dish';
+import type { Dish, Link, VesselUse, Waits } from '@/core/dish/dish';
 import { clockMinutes } from '@/core/kitchen/kitchen';
 import type { Alternative, Choice, Hold, Problem, ProblemLink, ProblemStep, ReadyRow } from '@/core/schedule/problem';
 import { checkMeal } from './check';
@@ -22,7 +22,7 @@ import {
   unitsOf,
   vesselsFor,
 } from './resources';
-import { COST, RATHER_WITHIN } from './weights';
+import { COST, FRESH_MINUTES, RATHER_WITHIN } from './weights';
 
 /** Longest time between a warm oven and the food going in, and between two batches or sittings of one step. */
 const OVEN_WAITS = 10;
@@ -300,11 +300,15 @@ class Compilation {
     if (dish.lands) this.addLanding(this.partsOf(dish.id, dish.lands.step).at(-1)!.key, dish.lands.waits);
   }
 
-  private addLanding(key: string, waits: { readonly wellMinutes: number; readonly mostMinutes: number }): void {
+  private addLanding(key: string, waits: Waits): void {
     if (this.isDone(key)) return;
     const by = Math.max(0, -this.origin);
     this.ready.push({ step: key, by, hold: waits.wellMinutes, early: COST.early, late: COST.late });
     this.ready.push({ step: key, by, hold: waits.mostMinutes, early: COST.spoiling, late: 0 });
+    // Hot food keeps well for a while, but is best fresh.
+    if (waits.served === 'hot' && waits.wellMinutes > FRESH_MINUTES) {
+      this.ready.push({ step: key, by, hold: FRESH_MINUTES, early: COST.stale, late: 0 });
+    }
   }
 
   private rather(dish: Dish, link: Link): number {

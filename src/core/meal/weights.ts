@@ -3,6 +3,7 @@ export const COST = {
   late: 50,
   early: 2,
   spoiling: 20,
+  stale: 1,
   longWait: 1,
   awake: 1,
   missedLag: 20,
@@ -12,3 +13,6 @@ export const COST = {
 
 /** Waiting between steps that nobody minds: prepared food on the board, food between two heats. */
 export const RATHER_WITHIN = { prepared: 45, cooking: 10 } as const;
+
+/** Minutes a hot dish may wait before a fresher one is worth something. Common practice, no source. */
+export const FRESH_MINUTES = 15;

@@ -32,6 +32,8 @@ export interface Indexed {
   /** Bounds of each start, tightened through the links. */
   readonly earliest: Int32Array;
   readonly latest: Int32Array;
+  /** What the links and holds say, as they stand: start(to) - start(from) is at least the lag. */
+  readonly arcs: readonly { readonly from: number; readonly to: number; readonly lag: number }[];
   /** lag[i * n + j]: least start(j) - start(i), closed over all links; NO_LAG when unrelated. */
   readonly lag: Int32Array;
   readonly needs: readonly Need[];
@@ -64,7 +66,9 @@ export function indexProblem(problem: Problem): IndexResult {
 
   const lag = new Int32Array(n * n).fill(NO_LAG);
   for (let i = 0; i < n; i++) lag[i * n + i] = 0;
+  const arcs: { from: number; to: number; lag: number }[] = [];
   const raise = (from: number, to: number, value: number) => {
+    if (from !== to) arcs.push({ from, to, lag: value });
     if (value > lag[from * n + to]!) lag[from * n + to] = value;
   };
   const softOf: SoftLag[][] = problem.steps.map(() => []);
@@ -170,6 +174,7 @@ export function indexProblem(problem: Problem): IndexResult {
       minutes,
       earliest,
       latest,
+      arcs,
       lag,
       needs,
       needsOf,

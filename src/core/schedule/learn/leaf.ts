@@ -14,7 +14,6 @@ export class LeafTiming {
 
   constructor(private readonly model: Model) {
     const { p } = model;
-    const at = new Map(p.problem.steps.map((step, index) => [step.id, 1 + index]));
     this.awake = 1 + p.n;
     const timing = new Timing(p.n + 2);
     this.timing = timing;
@@ -23,17 +22,7 @@ export class LeafTiming {
       timing.addRule(0, 1 + step, p.earliest[step]!);
       timing.addRule(1 + step, 0, -p.latest[step]!);
     }
-    for (const link of p.problem.links) {
-      const from = at.get(link.from)!;
-      const to = at.get(link.to)!;
-      if (from === to) continue;
-      const offset = (link.at === 'end' ? p.minutes[from - 1]! : 0) - (link.of === 'end' ? p.minutes[to - 1]! : 0);
-      timing.addRule(from, to, link.min + offset);
-      if (link.max !== undefined && link.max !== null) timing.addRule(to, from, -(link.max + offset));
-    }
-    for (const need of p.needs) {
-      if (need.from !== need.to) timing.addRule(1 + need.from, 1 + need.to, -p.minutes[need.to]!);
-    }
+    for (const { from, to, lag } of p.arcs) timing.addRule(1 + from, 1 + to, lag);
     for (let step = 0; step < p.n; step++) {
       const minutes = p.minutes[step]!;
       for (const { by, hold, early, late } of p.readyOf[step]!) {

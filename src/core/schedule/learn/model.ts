@@ -106,21 +106,8 @@ export class Model {
   }
 
   private addLinks(): void {
-    const { engine, p } = this;
-    const at = new Map(p.problem.steps.map((step, index) => [step.id, index]));
-    for (const link of p.problem.links) {
-      const from = at.get(link.from)!;
-      const to = at.get(link.to)!;
-      if (from === to) continue;
-      const offset = (link.at === 'end' ? p.minutes[from]! : 0) - (link.of === 'end' ? p.minutes[to]! : 0);
-      engine.difference(2 * this.startOf(from), 2 * this.startOf(to), link.min + offset);
-      if (link.max !== undefined && link.max !== null) {
-        engine.difference(2 * this.startOf(to), 2 * this.startOf(from), -(link.max + offset));
-      }
-    }
-    for (const need of p.needs) {
-      if (need.from === need.to) continue;
-      engine.difference(2 * this.startOf(need.from), 2 * this.startOf(need.to), -p.minutes[need.to]!);
+    for (const { from, to, lag } of this.p.arcs) {
+      this.engine.difference(2 * this.startOf(from), 2 * this.startOf(to), lag);
     }
   }
 

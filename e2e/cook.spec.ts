@@ -106,7 +106,7 @@ test('a sample meal is cooked to the end, with a "not yet", an undo and a reload
   // "Not yet" gives up to a quarter of an hour, and the clock runs on while the buttons are found; no evening is lost.
   expect(ready! >= '19:45' && ready! <= '20:40', ready).toBe(true);
   await page.getByRole('button', { name: 'Put the evening away' }).click();
-  await expect(page.getByRole('button', { name: 'Begin at the stove' })).toBeVisible();
+  await expect(page.getByTestId('put-away')).toBeVisible();
 });
 
 test('clocks are right to the second after the tab was closed', async ({ page, context }) => {

@@ -1,4 +1,4 @@
-import Dexie, { type EntityTable } from 'dexie';
+import Dexie, { type EntityTable, type Transaction } from 'dexie';
 import type { Dish } from '@/core/dish/dish';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Session } from '@/core/live/session';
@@ -41,15 +41,45 @@ export class Pantry extends Dexie {
 
   constructor(name = 'warm-cadence') {
     super(name);
-    for (const { version, stores } of MIGRATIONS) this.version(version).stores(stores);
+    for (const { version, stores, upgrade } of MIGRATIONS) {
+      const shape = this.version(version).stores(stores);
+      if (upgrade) shape.upgrade(upgrade);
+    }
   }
 }
 
+const TABLES = {
+  kitchens: 'id',
+  dishes: 'id',
+  meals: 'id, day',
+  plans: 'mealId',
+  sessions: 'id, mealId',
+  marks: 'name',
+};
+
+interface Migration {
+  readonly version: number;
+  readonly stores: Readonly<Record<string, string>>;
+  readonly upgrade?: (transaction: Transaction) => PromiseLike<unknown>;
+}
+
 /** Every shape the tables have had, in order. A new one gets the next number and, where records change, an upgrade. */
-const MIGRATIONS: readonly { readonly version: number; readonly stores: Readonly<Record<string, string>> }[] = [
+const MIGRATIONS: readonly Migration[] = [
+  { version: 1, stores: TABLES },
   {
-    version: 1,
-    stores: { kitchens: 'id', dishes: 'id', meals: 'id, day', plans: 'mealId', sessions: 'id, mealId', marks: 'name' },
+    // Steps tell where else they could stand, how far they could move and what ties them to the table.
+    version: 2,
+    stores: TABLES,
+    upgrade: async (transaction) => {
+      await transaction.table('plans').clear();
+      await transaction
+        .table<StoredSession>('sessions')
+        .toCollection()
+        .modify((session: { plan: Plan }) => {
+          const steps = session.plan.steps.map((step) => ({ ...step, choices: [], slackSooner: 0, chain: [] }));
+          session.plan = { ...session.plan, steps };
+        });
+    },
   },
 ];
 

@@ -5,6 +5,8 @@ import { check } from '@/core/formats/refuse';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { checkKitchen } from '@/core/meal/check';
 import type { Meal, MealSetting } from '@/core/meal/meal';
+import type { Pin } from '@/core/meal/pins';
+import type { Plan } from '@/core/meal/plan';
 import { SAMPLE_MEALS, type SampleMeal } from '@/demo/meals';
 import type { Pantry, StoredMeal } from './db';
 
@@ -55,8 +57,8 @@ export async function loadMeal(db: Pantry, id: string): Promise<Meal | undefined
   });
 }
 
-export function settingOf({ id, name, people, day, hour, pace }: StoredMeal): MealSetting {
-  return { id, name, people, day, hour, pace };
+export function settingOf({ id, name, people, day, hour, pace, pins }: StoredMeal): MealSetting {
+  return { id, name, people, day, hour, pace, ...(pins ? { pins } : {}) };
 }
 
 /** The instant of the table in the browser's own time zone. */
@@ -94,7 +96,15 @@ export async function changeKitchen(db: Pantry, kitchen: Kitchen): Promise<Refus
 
 /** What a plan depends on, as text: equal text, equal plan. */
 export function printOf(meal: Meal): string {
-  return JSON.stringify([meal.people, meal.day, meal.hour, meal.pace, meal.kitchen, meal.dishes]);
+  return JSON.stringify([meal.people, meal.day, meal.hour, meal.pace, meal.kitchen, meal.dishes, meal.pins ?? []]);
+}
+
+/** Stores what was set by hand together with the plan that was made for it, so that both change at once. */
+export async function setByHand(db: Pantry, meal: Meal, pins: readonly Pin[], plan: Plan, now: number): Promise<void> {
+  await db.transaction('rw', db.meals, db.plans, async () => {
+    if ((await db.meals.update(meal.id, { pins, changedAt: now })) === 0) return;
+    await db.plans.put({ mealId: meal.id, print: printOf({ ...meal, pins }), plan });
+  });
 }
 
 /** Begins an empty meal for tomorrow evening in the first kitchen there is. */

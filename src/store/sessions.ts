@@ -26,6 +26,14 @@ export async function beginSession(db: Pantry, meal: Meal, plan: Plan, now: numb
   });
 }
 
+/** Whether the evening of this meal, at this very hour, was cooked and put away. */
+export async function wasPutAway(db: Pantry, meal: Meal): Promise<boolean> {
+  const tableAt = tableInstant(meal);
+  return (await db.sessions.where('mealId').equals(meal.id).toArray()).some(
+    (session) => session.over && session.tableAt === tableAt,
+  );
+}
+
 /** Adds an event to the log at once, whatever else is going on. */
 export async function tell(db: Pantry, id: string, event: LiveEvent): Promise<Session | undefined> {
   return db.transaction('rw', db.sessions, async () => {

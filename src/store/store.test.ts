@@ -5,8 +5,17 @@ import type { Kitchen } from '@/core/kitchen/kitchen';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { Pantry } from './db';
-import { changeKitchen, changeMeal, createMeal, loadMeal, loadSamples, printOf, tableInstant } from './meals';
-import { adoptPlan, beginSession, endSession, openSession, tell } from './sessions';
+import {
+  changeKitchen,
+  changeMeal,
+  createMeal,
+  loadMeal,
+  loadSamples,
+  printOf,
+  setByHand,
+  tableInstant,
+} from './meals';
+import { adoptPlan, beginSession, endSession, openSession, tell, wasPutAway } from './sessions';
 
 const TODAY = new Date('2026-11-25T10:00:00');
 let db: Pantry;
@@ -82,6 +91,27 @@ describe('changing what is stored', () => {
   });
 });
 
+describe('what is set by hand', () => {
+  it('is stored with its plan, and is part of what a plan hangs on', async () => {
+    await loadSamples(db, TODAY);
+    const meal = (await loadMeal(db, 'boat'))!;
+    const plan = await planned(mealOf([plainGrain()]));
+    const pins = [{ key: 'red-rice/boil', start: -70, unit: 'burner:left' }];
+    await setByHand(db, meal, pins, plan, 5);
+    const changed = (await loadMeal(db, 'boat'))!;
+    expect(changed.pins).toEqual(pins);
+    expect((await db.plans.get('boat'))?.print).toBe(printOf(changed));
+    expect(printOf(changed)).not.toBe(printOf(meal));
+  });
+
+  it('is refused when it is not sound', async () => {
+    await loadSamples(db, TODAY);
+    const refusal = await changeMeal(db, 'boat', { pins: [{ key: 'red-rice/boil', start: 1.5 }] }, 1);
+    expect(refusal?.sentence).toMatch(/pins.*start/);
+    expect((await loadMeal(db, 'boat'))?.pins).toBeUndefined();
+  });
+});
+
 describe('an evening', () => {
   it('keeps every event in order, one session a meal, and refuses a plan that is out of date', async () => {
     const meal = mealOf([plainGrain()]);
@@ -98,6 +128,15 @@ describe('an evening', () => {
     expect((await db.sessions.get(id))?.events).toHaveLength(3);
   });
 
+  it('is known as put away at its own hour, and not when the meal is set for another day', async () => {
+    const meal = mealOf([plainGrain()]);
+    await beginSession(db, meal, await planned(meal), 1);
+    expect(await wasPutAway(db, meal)).toBe(false);
+    await endSession(db, (await openSession(db, meal.id))!.id);
+    expect(await wasPutAway(db, meal)).toBe(true);
+    expect(await wasPutAway(db, { ...meal, day: '2031-01-05' })).toBe(false);
+  });
+
   it('is whole after the database is closed and opened again', async () => {
     const meal = mealOf([plainGrain()]);
     await beginSession(db, meal, await planned(meal), 1);
@@ -106,7 +145,23 @@ describe('an evening', () => {
     db.close();
     const again = new Pantry(name);
     expect(await openSession(again, meal.id)).toEqual(before);
-    expect(again.verno).toBe(1);
+    expect(again.verno).toBe(2);
     expect(await Dexie.exists(name)).toBe(true);
+  });
+
+  it('begun with an older version is still there, its steps with nothing to choose', async () => {
+    const meal = mealOf([plainGrain()]);
+    const plan = await planned(meal);
+    const old = new Dexie('an older one');
+    old.version(1).stores({ plans: 'mealId', sessions: 'id, mealId' });
+    const steps = plan.steps.map(({ choices: _choices, chain: _chain, slackSooner: _sooner, ...step }) => step);
+    await old.table('plans').put({ mealId: meal.id, print: '', plan: { ...plan, steps } });
+    await old.table('sessions').put({ id: 's', mealId: meal.id, meal, events: [], plan: { ...plan, steps } });
+    old.close();
+    const now = new Pantry('an older one');
+    const session = await openSession(now, meal.id);
+    expect(session?.plan.steps.map(({ key }) => key)).toEqual(plan.steps.map(({ key }) => key));
+    expect(session?.plan.steps.every(({ choices, chain }) => choices.length === 0 && chain.length === 0)).toBe(true);
+    expect(await now.plans.count()).toBe(0);
   });
 });

@@ -1,5 +1,6 @@
 import * as Comlink from 'comlink';
 import type { Meal } from '@/core/meal/meal';
+import type { Pin } from '@/core/meal/pins';
 import type { Plan } from '@/core/meal/plan';
 import { type PlanResult, planMeal } from '@/core/meal/plan-meal';
 import type { KnownPlan, Progress } from '@/core/meal/progress';
@@ -11,6 +12,8 @@ export interface PlanRequest {
   readonly patience?: number;
   readonly notBefore?: number;
   readonly known?: KnownPlan;
+  readonly near?: boolean;
+  readonly held?: Pin;
   readonly progress?: Progress;
 }
 

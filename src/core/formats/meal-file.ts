@@ -272,6 +272,15 @@ export const settingShape: Joi.ObjectSchema<MealSetting> = Joi.object({
   pace: Joi.string()
     .valid(...PACES)
     .required(),
+  pins: Joi.array()
+    .items(
+      Joi.object({
+        key: Joi.string().max(300).required(),
+        start: Joi.number().integer().min(-20_160).max(1440),
+        unit: Joi.string().max(120),
+      }),
+    )
+    .max(400),
 });
 
 export const mealShape: Joi.ObjectSchema<MealFile> = Joi.object({

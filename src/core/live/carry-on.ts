@@ -1,8 +1,9 @@
+import { whatMoved } from '@/core/meal/changes';
 import type { Plan } from '@/core/meal/plan';
 import type { PlanResult } from '@/core/meal/plan-meal';
 import type { KnownPlan, Progress } from '@/core/meal/progress';
 import { knownPlan } from '@/core/meal/read';
-import { joinPlans, progressAt, whatMoved } from './replan';
+import { joinPlans, progressAt } from './replan';
 import type { Session } from './session';
 
 /** What a planner is asked for in mid-meal. */

@@ -1,4 +1,3 @@
-import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import type { Landing, Plan, PlannedStep } from '@/core/meal/plan';
 import type { Progress } from '@/core/meal/progress';
 import { type LiveStep, liveSteps, minutesToTable, type Session } from './session';
@@ -39,7 +38,8 @@ export function joinPlans(session: Session, rest: Plan, now: number): Plan {
     const each = live.get(old.key)!;
     const replanned = fresh.get(old.key);
     if (each.status === 'done' || !replanned) {
-      if (each.status === 'done') steps.push({ ...old, ...realTimes(session, each), slack: 0 });
+      if (each.status === 'done')
+        steps.push({ ...old, ...realTimes(session, each), slack: 0, slackSooner: 0, chain: [] });
       continue;
     }
     const times = each.status === 'running' ? { start: realTimes(session, each).start, minutes: old.minutes } : {};
@@ -95,47 +95,4 @@ function mergeStations(old: Plan, rest: Plan): Plan['stations'] {
   const known = new Set(old.stations.map((station) => station.id));
   const added = rest.stations.filter((station) => !known.has(station.id));
   return [...old.stations.slice(0, -1), ...added, ...old.stations.slice(-1)];
-}
-
-/** A step that moves by less is not worth a cook's attention. */
-const WORTH_TELLING = 2;
-
-/**
- * What a new plan changes for steps still to come, in one sentence. `told` says what caused it ("The cheeks have 12 min
- * more"); it opens the sentence.
- */
-export function whatMoved(before: Plan, after: Plan, fixed: ReadonlySet<string>, told: string): string {
-  const old = new Map(before.steps.map((step) => [step.key, step]));
-  const moved = new Map<string, number>();
-  for (const step of after.steps) {
-    const was = old.get(step.key);
-    if (!was || fixed.has(step.key)) continue;
-    const shift = step.start - was.start;
-    if (Math.abs(shift) < WORTH_TELLING) continue;
-    const known = moved.get(step.dishName);
-    if (known === undefined || Math.abs(shift) > Math.abs(known)) moved.set(step.dishName, shift);
-  }
-  const late = lateness(after);
-  const wasLate = lateness(before);
-  const table = clockMinutes(after.hour);
-  const ending =
-    late > 0
-      ? ` The table waits until ${printClock(table + late)}.`
-      : wasLate > 0
-        ? ` Back on time for ${after.hour}.`
-        : '';
-  const list = [...moved].map(([dish, shift]) => `${dish} ${Math.abs(shift)} min ${shift > 0 ? 'later' : 'earlier'}`);
-  if (list.length === 0) return `${told}; nothing else moved.${ending}`;
-  if (list.length === 1) return `${told}; only this moved: ${list[0]}.${ending}`;
-  const few =
-    list.length <= 3
-      ? `${list.slice(0, -1).join(', ')} and ${list.at(-1)}`
-      : `${list.slice(0, 2).join(', ')} and ${list.length - 2} more`;
-  return `${told}; moved: ${few}.${ending}`;
-}
-
-/** Minutes by which the table waits; what rounding alone can make is not worth telling. */
-function lateness(plan: Plan): number {
-  const late = Math.max(0, ...plan.landings.map((landing) => landing.late));
-  return late < WORTH_TELLING ? 0 : late;
 }

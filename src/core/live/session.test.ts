@@ -4,7 +4,7 @@ import { planMeal } from '@/core/meal/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { carryOn } from './carry-on';
-import { isOutOfDate, progressAt, whatMoved } from './replan';
+import { isOutOfDate, progressAt } from './replan';
 import { instantOf, isFinished, type LiveEvent, liveSteps, moreMinutes, type Session, standingEvents } from './session';
 import { stoveAt } from './stove';
 
@@ -145,28 +145,5 @@ describe('planning the rest', () => {
     const told = await carryOn(asPlanned(at), minute(at), 'Done', async () => ({ ok: false, refusals: [] }));
     expect(told.plan).toBe(plan);
     expect(told.moved).toMatch(/no longer fits/);
-  });
-});
-
-describe('what moved', () => {
-  const shifted = (by: number, key: string): Plan => ({
-    ...plan,
-    steps: plan.steps.map((each) =>
-      each.key === key ? { ...each, start: each.start + by, end: each.end + by } : each,
-    ),
-  });
-
-  it('is told by dish, without what is fixed and without single minutes', () => {
-    expect(whatMoved(plan, shifted(1, 'grain/boil'), new Set(), 'So')).toBe('So; nothing else moved.');
-    expect(whatMoved(plan, shifted(9, 'grain/boil'), new Set(), 'So')).toBe(
-      'So; only this moved: Grain grain 9 min later.',
-    );
-    expect(whatMoved(plan, shifted(9, 'grain/boil'), new Set(['grain/boil']), 'So')).toBe('So; nothing else moved.');
-  });
-
-  it('says when the table must wait', () => {
-    const late: Plan = { ...plan, landings: plan.landings.map((landing) => ({ ...landing, late: 12 })) };
-    expect(whatMoved(plan, late, new Set(), 'So')).toBe('So; nothing else moved. The table waits until 19:12.');
-    expect(whatMoved(late, plan, new Set(), 'So')).toMatch(/Back on time for 19:00/);
   });
 });

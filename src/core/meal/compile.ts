@@ -6,10 +6,9 @@ import { checkMeal } from './check';
 import { type Breath, fitBreaths, withinPools, workUntil } from './fit-in';
 import type { Meal } from './meal';
 import { type Part, partsOf, stepKey } from './parts';
+import { firmStart, type Pin, type PinSets, pinOf } from './pins';
 import type { KnownPlan, Progress } from './progress';
 import {
-  appliancesOf,
-  burnersFor,
   EYES,
   HANDS,
   type OvenSetting,
@@ -18,6 +17,7 @@ import {
   poolsOf,
   readUnit,
   shelvesOf,
+  stationsFor,
   unitId,
   unitsOf,
   vesselsFor,
@@ -52,6 +52,8 @@ export interface Compiled {
   readonly origin: number;
   readonly entries: ReadonlyMap<string, Entry>;
   readonly dishes: readonly Dish[];
+  /** The cost holds more than the meal itself: how far the plan moves from a known one, or from pins. */
+  readonly drawn: boolean;
 }
 
 export type CompileResult = Compiled | { readonly ok: false; readonly refusals: readonly Refusal[] };
@@ -62,9 +64,14 @@ export interface CompileOptions {
   /** In mid-meal: what is done and running, and the plan that the cook knows. Implies `notBefore`. */
   readonly progress?: Progress;
   readonly known?: KnownPlan;
+  /** Before the evening: draws every step towards its place in the known plan, as in mid-meal. */
+  readonly near?: boolean;
+  /** Pins that hold, and pins that are only as near as can be; by default all pins of the meal hold. */
+  readonly pins?: PinSets;
 }
 
 const PRESENT = '(present)';
+const NO_PINS: PinSets = { firm: [], wished: [] };
 
 /** Key of the step that warms the oven for a dish's oven step. */
 export function warmKey(dish: string, step: string): string {
@@ -104,6 +111,7 @@ class Compilation {
   private readonly heats = new Map<string, number>();
   private readonly origin: number;
   private readonly horizon: number;
+  private readonly pins: PinSets;
 
   constructor(
     private readonly meal: Meal,
@@ -111,7 +119,9 @@ class Compilation {
     private readonly dishes: readonly Dish[],
     private readonly parts: ReadonlyMap<string, readonly Part[]>,
   ) {
-    const lead = this.lead();
+    // In mid-meal the known plan holds what was pinned; what was set by hand must not stand against the clock.
+    this.pins = options.progress ? NO_PINS : (options.pins ?? { firm: meal.pins ?? [], wished: [] });
+    const lead = Math.max(this.lead(), ...this.pins.firm.map(({ start }) => -(start ?? 0)));
     const present = options.progress?.now ?? options.notBefore;
     this.origin = present === undefined ? -lead : options.progress ? present : Math.max(-lead, present);
     const shortage = Math.max(0, lead + this.origin);
@@ -140,6 +150,11 @@ class Compilation {
     const lead = longest + hands / this.meal.kitchen.people.length;
     const least = longest > 480 ? lead + 660 : Math.max(240, lead * 1.25);
     return Math.ceil(Math.max(sinceEve, least) / 30) * 30;
+  }
+
+  /** Whether future steps are drawn towards the plan the cook knows. */
+  private get near(): boolean {
+    return this.options.near === true || this.progress !== undefined;
   }
 
   private get progress(): Progress | undefined {
@@ -172,12 +187,13 @@ class Compilation {
       if (step.attention === 'eyes') pools[EYES] = 1;
       const setting = step.place.at === 'oven' ? settings.get(step.place.celsius) : undefined;
       if (step.place.at === 'oven' && setting) pools[shelvesOf(setting.oven)] = step.place.shelves;
-      const alternatives = this.claim(part.key, this.asKnown(part.key, 0, this.alternativesOf(part)));
+      const offered = this.asPinned(part.key, this.alternativesOf(part));
+      const alternatives = this.claim(part.key, this.asKnown(part.key, 0, offered));
       const heat = running && setting ? this.claimHeat(setting) : true;
       this.steps.push({
         id: part.key,
         minutes,
-        ...(running ? { earliest: 0, latest: 0 } : this.dayBounds(part)),
+        ...(running ? { earliest: 0, latest: 0 } : (this.pinnedStart(part) ?? this.dayBounds(part))),
         ...(alternatives.length > 0 ? { units: [alternatives] } : {}),
         pools,
         ...(setting && heat ? { state: { id: setting.oven, value: setting.celsius } } : {}),
@@ -187,6 +203,7 @@ class Compilation {
       });
       if (step.attention === 'hands') this.addPerson(part);
       if (!running) this.keepNear(part.key);
+      this.wish(part.key, minutes);
     }
     for (const [index, part] of list.entries()) {
       const next = list[index + 1];
@@ -214,11 +231,32 @@ class Compilation {
     return { earliest: Math.max(0, midnight), latest: midnight + 1439 };
   }
 
+  private pinnedStart(part: Part): { earliest: number; latest: number } | null {
+    const start = firmStart(this.pins, part.key);
+    return start === undefined || start < this.origin
+      ? null
+      : { earliest: start - this.origin, latest: start - this.origin };
+  }
+
+  /** A pin that may not hold draws its step with a weight that outdoes all others. */
+  private wish(key: string, minutes: number): void {
+    const start = pinOf(this.pins.wished, key)?.start;
+    if (start === undefined) return;
+    const by = Math.max(0, start - this.origin) + minutes;
+    this.ready.push({ step: key, by, hold: 0, early: COST.pinned, late: COST.pinned });
+  }
+
+  private asPinned(key: string, list: readonly Alternative[]): readonly Alternative[] {
+    const isOffered = ({ unit }: Pin) => list.some(({ id }) => id === unit);
+    const firm = pinOf(this.pins.firm, key);
+    if (firm && isOffered(firm)) return list.filter(({ id }) => id === firm.unit);
+    const wished = pinOf(this.pins.wished, key);
+    if (!wished || !isOffered(wished)) return list;
+    return list.map((each) => (each.id === wished.unit ? each : { ...each, cost: each.cost + COST.pinned }));
+  }
+
   private alternativesOf(part: Part): readonly Alternative[] {
-    const { place } = part.step;
-    if (place.at === 'burner') return burnersFor(this.meal.kitchen, place);
-    if (place.at === 'appliance') return appliancesOf(this.meal.kitchen, place.appliance);
-    return [];
+    return stationsFor(this.meal.kitchen, part.step.place);
   }
 
   /** While it runs a step keeps its unit; before, another unit than the known one costs a little. */
@@ -245,7 +283,7 @@ class Compilation {
   private keepUnit(unit: string | undefined, fixed: boolean, list: readonly Alternative[]): readonly Alternative[] {
     if (unit === undefined || !list.some((alternative) => alternative.id === unit)) return list;
     if (fixed) return list.filter((alternative) => alternative.id === unit);
-    if (!this.progress) return list;
+    if (!this.near) return list;
     return list.map((alternative) =>
       alternative.id === unit ? alternative : { ...alternative, cost: alternative.cost + COST.otherUnit },
     );
@@ -253,7 +291,7 @@ class Compilation {
 
   private keepNear(key: string): void {
     const place = this.options.known?.places.get(key);
-    if (!place || !this.progress) return;
+    if (!place || !this.near || pinOf([...this.pins.firm, ...this.pins.wished], key)?.start !== undefined) return;
     const by = Math.max(0, place.end - this.origin);
     this.ready.push({ step: key, by, hold: 0, early: COST.moved, late: COST.moved });
   }
@@ -511,6 +549,7 @@ class Compilation {
       origin: this.origin,
       entries: this.entries,
       dishes: this.dishes,
+      drawn: this.near || this.pins.wished.length > 0,
     };
   }
 }

@@ -1,5 +1,6 @@
 import type { Dish } from '@/core/dish/dish';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import type { Pin } from './pins';
 
 /** How the cook likes to work: pads hands-on minutes and leaves a breath after each. */
 export type Pace = 'relaxed' | 'steady' | 'brisk';
@@ -15,6 +16,8 @@ export interface MealSetting {
   /** Hour of the table, "HH:MM". */
   readonly hour: string;
   readonly pace: Pace;
+  /** What the cook has set by hand; none when absent. */
+  readonly pins?: readonly Pin[];
 }
 
 /** A meal with all it stands on: one cooks these dishes in this kitchen for these people at this hour. */

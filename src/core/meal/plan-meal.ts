@@ -4,6 +4,7 @@ import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/sol
 import { validate } from '@/core/schedule/validate';
 import { type Compiled, type CompileOptions, compile } from './compile';
 import type { Meal } from './meal';
+import { type Pin, pinAttempts } from './pins';
 import type { Plan } from './plan';
 import { nameOfUnit, readPlan } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
@@ -13,13 +14,16 @@ export type PlanResult =
   | { readonly ok: true; readonly plan: Plan }
   | { readonly ok: false; readonly refusals: readonly Refusal[] };
 
-export interface PlanOptions extends CompileOptions {
+export interface PlanOptions extends Omit<CompileOptions, 'pins'> {
   readonly solve: SolveOptions;
+  /** A pin under the hand: it gives way before the meal's own pins do. */
+  readonly held?: Pin;
 }
 
 /**
  * Plans a meal: compiles it, solves it, reads the plan back. `onImprove` gets each better plan on the way. A meal that
- * cannot be planned comes back as refusals in a cook's words.
+ * cannot be planned comes back as refusals in a cook's words. Pins that cannot be kept are kept as nearly as can be, each attempt in
+ * its own time limit; see `unkeptPins`.
  */
 export async function planMeal(
   meal: Meal,
@@ -27,6 +31,23 @@ export async function planMeal(
   onImprove?: (plan: Plan) => void,
   signal?: CancelSignal,
 ): Promise<PlanResult> {
+  const attempts = options.progress ? [undefined] : pinAttempts(meal.pins ?? [], options.held);
+  for (const [index, pins] of attempts.entries()) {
+    const last = index === attempts.length - 1;
+    const result = await attemptPlan(meal, { ...options, ...(pins ? { pins } : {}) }, last, onImprove, signal);
+    if (result !== null && (result.ok || last || signal?.aborted)) return result;
+  }
+  throw new Error('There is always a last attempt.');
+}
+
+/** One attempt; null when it has no plan and is not the last, so that nobody needs to know why. */
+async function attemptPlan(
+  meal: Meal,
+  options: PlanOptions & CompileOptions,
+  last: boolean,
+  onImprove: ((plan: Plan) => void) | undefined,
+  signal: CancelSignal | undefined,
+): Promise<PlanResult | null> {
   const compiled = compile(meal, options);
   if (!compiled.ok) return compiled;
   const start = options.known ? knownSchedule(compiled, options) : undefined;
@@ -34,12 +55,12 @@ export async function planMeal(
   if (standing) return { ok: true, plan: readPlan(meal, compiled, standing) };
   const solution = await solve(
     compiled.problem,
-    { ...options.solve, ...(start ? { start } : {}) },
+    { ...options.solve, explain: last, ...(start ? { start } : {}) },
     onImprove ? (better: FoundSolution) => onImprove(readPlan(meal, compiled, better)) : undefined,
     signal,
   );
   if (isFound(solution)) return { ok: true, plan: readPlan(meal, compiled, solution) };
-  return { ok: false, refusals: [noPlan(meal, compiled, solution)] };
+  return last || signal?.aborted ? { ok: false, refusals: [noPlan(meal, compiled, solution)] } : null;
 }
 
 /** Minutes late that rounding to whole minutes alone can make. */

@@ -28,6 +28,8 @@ export interface PlannedStep {
   readonly attention: Attention;
   readonly lookEvery: number | null;
   readonly station: Station;
+  /** Burners and appliances it could stand on, its own among them; empty where there is nothing to choose. */
+  readonly choices: readonly string[];
   readonly heat: Heat | null;
   readonly celsius: number | null;
   readonly vessel: string | null;
@@ -38,8 +40,12 @@ export interface PlannedStep {
   readonly amounts: readonly string[];
   /** Why it stands here, in a sentence or two. */
   readonly why: string;
-  /** Minutes it could slip before the table is late. */
+  /** Minutes it could slip before the table is late, all else staying in its order. */
   readonly slack: number;
+  /** Minutes it could begin sooner, all before it staying where it is. */
+  readonly slackSooner: number;
+  /** Keys of the steps through which it reaches the table without a minute to spare beyond its own. */
+  readonly chain: readonly string[];
   /** Keys of the steps that must be over before it can begin. */
   readonly after: readonly string[];
   /** Key of the step it follows at once, if any: it begins by itself when that one is done. */

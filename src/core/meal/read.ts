@@ -7,7 +7,7 @@ import type { Meal } from './meal';
 import type { Part } from './parts';
 import type { HandsBand, Landing, Plan, PlannedStep, Station, Waiting } from './plan';
 import type { KnownPlan } from './progress';
-import { readUnit } from './resources';
+import { readUnit, stationsFor } from './resources';
 import { explain } from './why';
 
 const SHELF: Station = { id: 'shelf', sort: 'shelf', name: 'Off the heat' };
@@ -31,7 +31,9 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
       end: start + row.minutes,
       minutes: row.minutes,
       why: reasons.why.get(row.id) ?? '',
-      slack: Math.min(reasons.slack.get(row.id) ?? 0, 9999),
+      slack: Math.min(reasons.later.get(row.id) ?? 0, 9999),
+      slackSooner: reasons.sooner.get(row.id) ?? 0,
+      chain: reasons.chain.get(row.id) ?? [],
       after: problem.links
         .filter((link) => link.to === row.id && link.at === 'end' && link.of === 'start' && link.min >= 0)
         .map((link) => link.from),
@@ -52,6 +54,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
         attention: 'none',
         lookEvery: null,
         station: { id: `oven:${oven.id}`, sort: 'oven', name: oven.name },
+        choices: [],
         heat: null,
         celsius: entry.celsius,
         vessel: null,
@@ -91,7 +94,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
     hands,
     firstHand,
     quietStretch,
-    proven: solution.status === 'optimal',
+    proven: solution.status === 'optimal' && !compiled.drawn,
     cost: solution.cost,
     verdict: verdictOf(landings, firstHand, quietStretch, table),
     known: {
@@ -138,6 +141,7 @@ function partOfPlan(
     attention: step.attention,
     lookEvery: step.lookEvery ?? null,
     station: stationOf(meal.kitchen, solution, row, person),
+    choices: stationsFor(meal.kitchen, step.place).map(({ id }) => id),
     heat: step.place.at === 'burner' ? step.place.heat : null,
     celsius: row.state ? row.state.value : null,
     vessel: use ? nameOfUnit(meal.kitchen, use) : null,

@@ -31,6 +31,12 @@ export function appliancesOf(kitchen: Kitchen, kind: string): readonly Alternati
     .map((item) => ({ id: unitId('appliance', item.id), cost: 0 }));
 }
 
+/** Burners and appliances a step at such a place may stand on; empty for all that needs none. */
+export function stationsFor(kitchen: Kitchen, place: Place): readonly Alternative[] {
+  if (place.at === 'burner') return burnersFor(kitchen, place);
+  return place.at === 'appliance' ? appliancesOf(kitchen, place.appliance) : [];
+}
+
 export type UnitSort = 'burner' | 'appliance' | 'vessel' | 'person';
 
 /** The problem's id of something in the kitchen: burners, vessels and people may share an id among themselves. */

@@ -9,6 +9,8 @@ export const COST = {
   missedLag: 20,
   moved: 2,
   otherUnit: 4,
+  /** A pin that cannot be kept: as near to it as can be, whatever is late for it. */
+  pinned: 400,
 } as const;
 
 /** Waiting between steps that nobody minds: prepared food on the board, food between two heats. */

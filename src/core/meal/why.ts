@@ -1,69 +1,64 @@
 import { printClock } from '@/core/kitchen/kitchen';
-import type { FoundSolution, Problem } from '@/core/schedule/problem';
+import type { FoundSolution } from '@/core/schedule/problem';
 import type { Compiled, Entry } from './compile';
-import { readUnit } from './resources';
-
-/** What ties one step to a later one: the later cannot begin until so many minutes after the earlier has begun. */
-interface Tie {
-  readonly from: string;
-  readonly to: string;
-  /** Minutes the earlier could slip before it pushes the later. */
-  readonly gap: number;
-  readonly by: 'link' | 'unit' | 'person' | 'vessel' | 'oven';
-  readonly unit?: string;
-}
+import { EYES, HANDS } from './resources';
+import { Standing, type Tie } from './ties';
 
 export interface Reasons {
   readonly why: ReadonlyMap<string, string>;
-  readonly slack: ReadonlyMap<string, number>;
+  /** Minutes a step could slip before the table is late; infinite when nothing there hangs on it. */
+  readonly later: ReadonlyMap<string, number>;
+  /** Minutes a step could begin sooner while all else stays. */
+  readonly sooner: ReadonlyMap<string, number>;
+  /** The steps after a step on its tightest way to the table. */
+  readonly chain: ReadonlyMap<string, readonly string[]>;
 }
 
-/** For each step why it stands where it does and how far it could slip before the table is late. */
+/** For each step why it stands where it does, the chain that ties it to the table, and how far it could move either way. */
 export function explain(
   compiled: Compiled,
   solution: FoundSolution,
   tableClock: number,
-  unitName: (unit: string) => string,
+  nameOf: (unit: string) => string,
 ): Reasons {
   const { problem, origin, entries } = compiled;
-  const minutes = new Map(problem.steps.map((step) => [step.id, step.minutes]));
-  const start = (id: string) => solution.starts[id]!;
-  const end = (id: string) => start(id) + minutes.get(id)!;
+  const standing = new Standing(problem, solution);
   const clock = (minute: number) => printClock(tableClock + origin + minute);
-  const ties = tiesOf(problem, solution, start, end);
-  const after = groupBy(ties, (tie) => tie.from);
-  const before = groupBy(ties, (tie) => tie.to);
+  const after = groupBy(standing.ties, (tie) => tie.from);
+  const before = groupBy(standing.ties, (tie) => tie.to);
 
   const lands = new Map<string, number>();
   for (const dish of compiled.dishes) {
     if (!dish.lands) continue;
     const key = [...entries].filter(([, entry]) => isStepOf(entry, dish.id, dish.lands!.step)).at(-1)?.[0];
-    if (key) lands.set(key, problem.serve);
+    if (key && solution.starts[key] !== undefined) lands.set(key, problem.serve);
   }
-  const slack = new Map<string, number>();
-  const byTime = problem.steps.map((step) => step.id).sort((a, b) => start(b) - start(a) || end(b) - end(a));
-  for (let pass = 0; pass < 2; pass++) {
-    for (const id of byTime) {
-      const table = lands.get(id);
-      let least = table !== undefined ? Math.max(0, table - end(id)) : Number.POSITIVE_INFINITY;
-      for (const tie of after.get(id) ?? [])
-        least = Math.min(least, tie.gap + (slack.get(tie.to) ?? Number.POSITIVE_INFINITY));
-      slack.set(id, least);
-    }
-  }
+  const later = standing.slackLater(lands);
+  const sooner = standing.slackSooner();
+  /** The tie by which a step reaches the table first, as the chain goes on. */
+  const binding = (id: string) => {
+    const own = later.get(id)!;
+    if (!Number.isFinite(own) || (lands.has(id) && Math.max(0, lands.get(id)! - standing.end(id)) <= own)) return null;
+    const ties = (after.get(id) ?? []).filter((tie) => tie.gap + later.get(tie.to)! <= own);
+    return ties.sort(byImportance)[0] ?? null;
+  };
 
   const why = new Map<string, string>();
-  for (const step of problem.steps) {
-    const own = slack.get(step.id)!;
+  const chain = new Map<string, readonly string[]>();
+  for (const { id } of problem.steps) {
     const parts: string[] = [];
-    const waitsFor = (before.get(step.id) ?? []).filter((tie) => tie.gap === 0).sort(byImportance)[0];
+    const waitsFor = (before.get(id) ?? [])
+      .filter((tie) => tie.gap === 0 && tie.by !== 'most' && standing.start(tie.from) <= standing.start(id))
+      .sort(byImportance)[0];
     if (waitsFor)
       parts.push(
-        `It waits for ${described(waitsFor, waitsFor.from, step.id, entries, unitName, false)} (${clock(end(waitsFor.from))}).`,
+        `It waits for ${described(waitsFor, waitsFor.from, id, entries, nameOf, false)} (${clock(standing.end(waitsFor.from))}).`,
       );
-    const next = (after.get(step.id) ?? []).sort((a, b) => a.gap - b.gap || byImportance(a, b))[0];
-    if (lands.has(step.id)) {
-      const waits = lands.get(step.id)! - end(step.id);
+    const next = (after.get(id) ?? [])
+      .filter((tie) => tie.by !== 'most')
+      .sort((a, b) => a.gap - b.gap || byImportance(a, b))[0];
+    if (lands.has(id)) {
+      const waits = lands.get(id)! - standing.end(id);
       parts.push(
         waits > 0
           ? `Then it waits ${waits} min for the table.`
@@ -73,23 +68,38 @@ export function explain(
       );
     } else if (next) {
       parts.push(
-        `${described(next, next.to, step.id, entries, unitName, true)} at ${clock(start(next.to))}${next.gap === 0 ? ', so it cannot stand later' : ''}.`,
+        `${described(next, next.to, id, entries, nameOf, true)} at ${clock(standing.start(next.to))}${next.gap === 0 ? ', so it cannot stand later' : ''}.`,
       );
     }
-    parts.push(spare(own));
-    why.set(step.id, parts.filter(Boolean).join(' '));
+    parts.push(room(later.get(id)!, sooner.get(id)!));
+    why.set(id, parts.join(' '));
+    chain.set(id, chainFrom(id, binding));
   }
-  return { why, slack };
+  return { why, later, sooner, chain };
 }
 
-function spare(slack: number): string {
-  if (!Number.isFinite(slack)) return 'Nothing at the table hangs on it.';
-  if (slack <= 0) return 'No minute to spare.';
-  return `${slack} min to spare before the table feels it.`;
+/** Follows the binding ties until one lands. */
+function chainFrom(id: string, binding: (id: string) => Tie | null): readonly string[] {
+  const passed: string[] = [];
+  for (let tie = binding(id); tie && tie.to !== id && !passed.includes(tie.to); tie = binding(tie.to)) {
+    passed.push(tie.to);
+  }
+  return passed;
+}
+
+/** How far it could move either way, and what holds it when it is neither way stopped. */
+function room(later: number, sooner: number): string {
+  const onward = !Number.isFinite(later)
+    ? 'Nothing at the table hangs on it'
+    : later <= 0
+      ? 'No minute to spare before the table feels it'
+      : `${later} min to spare before the table feels it`;
+  const back = sooner <= 0 ? 'it could not begin sooner' : `it could begin ${sooner} min sooner, and wait longer`;
+  return `${onward}; ${back}.`;
 }
 
 function byImportance(a: Tie, b: Tie): number {
-  const rank = { link: 0, oven: 1, unit: 2, vessel: 3, person: 4 };
+  const rank = { link: 0, oven: 1, unit: 2, vessel: 3, person: 4, pool: 5, most: 6 };
   return rank[a.by] - rank[b.by];
 }
 
@@ -102,7 +112,7 @@ function described(
   other: string,
   own: string,
   entries: ReadonlyMap<string, Entry>,
-  unitName: (unit: string) => string,
+  nameOf: (unit: string) => string,
   later: boolean,
 ): string {
   const entry = entries.get(other);
@@ -115,17 +125,29 @@ function described(
       : entry?.kind === 'warm'
         ? `warming the oven to ${entry.celsius}°`
         : 'the present';
-  const unit = tie.unit ? unitName(tie.unit) : '';
+  const unit = tie.what && tie.by !== 'pool' && tie.by !== 'oven' ? nameOf(tie.what) : '';
   switch (tie.by) {
     case 'link':
       return later ? `${upper(what)} follows` : what;
     case 'oven':
       return later ? `The oven is wanted at another heat for ${what}` : `the oven, at another heat for ${what}`;
+    case 'pool':
+      return later
+        ? `${upper(poolName(tie.what))} ${poolIs(tie.what)} wanted for ${what}`
+        : `${poolName(tie.what)} that ${what} takes`;
     case 'person':
       return later ? `${upper(unit)} ${unit === 'you' ? 'are' : 'is'} wanted for ${what}` : `the hands that do ${what}`;
     default:
       return later ? `The ${lower(unit)} is wanted for ${what}` : `the ${lower(unit)}, busy with ${what}`;
   }
+}
+
+function poolName(pool: string | undefined): string {
+  return pool === EYES ? 'the eyes' : pool === HANDS ? 'the hands' : 'the shelf';
+}
+
+function poolIs(pool: string | undefined): string {
+  return pool === EYES || pool === HANDS ? 'are' : 'is';
 }
 
 function dishOf(entry: Exclude<Entry, { kind: 'present' }>): string {
@@ -144,49 +166,4 @@ function groupBy(ties: readonly Tie[], key: (tie: Tie) => string): Map<string, T
   const groups = new Map<string, Tie[]>();
   for (const tie of ties) groups.set(key(tie), [...(groups.get(key(tie)) ?? []), tie]);
   return groups;
-}
-
-/** Links and neighbours on each unit, in the order the solution puts them. */
-function tiesOf(
-  problem: Problem,
-  solution: FoundSolution,
-  start: (id: string) => number,
-  end: (id: string) => number,
-): Tie[] {
-  const ties: Tie[] = [];
-  for (const link of problem.links) {
-    const lag =
-      (link.of === 'end' ? end(link.to) : start(link.to)) - (link.at === 'end' ? end(link.from) : start(link.from));
-    if (start(link.to) >= start(link.from))
-      ties.push({ from: link.from, to: link.to, gap: lag - link.min, by: 'link' });
-  }
-  const uses = new Map<string, { lo: number; hi: number; first: string; last: string }[]>();
-  const use = (unit: string, lo: number, hi: number, first: string, last: string) =>
-    uses.set(unit, [...(uses.get(unit) ?? []), { lo, hi, first, last }]);
-  for (const step of problem.steps) {
-    for (const unit of solution.units[step.id] ?? []) use(unit, start(step.id), end(step.id), step.id, step.id);
-  }
-  for (const hold of problem.holds) {
-    use(solution.holds[hold.id]!, start(hold.from), end(hold.to) + hold.after, hold.from, hold.to);
-  }
-  for (const [unit, list] of uses) {
-    list.sort((a, b) => a.lo - b.lo);
-    list.forEach((one, index) => {
-      const next = list[index + 1];
-      if (!next) return;
-      const { sort } = readUnit(unit);
-      const by = sort === 'person' ? 'person' : sort === 'vessel' ? 'vessel' : 'unit';
-      ties.push({ from: one.last, to: next.first, gap: next.lo - one.hi, by, unit });
-    });
-  }
-  for (const state of problem.states) {
-    const users = problem.steps.filter((step) => step.state?.id === state.id);
-    for (const a of users) {
-      for (const b of users) {
-        if (a.state!.value === b.state!.value || start(b.id) < end(a.id)) continue;
-        ties.push({ from: a.id, to: b.id, gap: start(b.id) - end(a.id) - state.change, by: 'oven' });
-      }
-    }
-  }
-  return ties;
 }

@@ -21,6 +21,8 @@ export interface SolveOptions {
   readonly patience?: number;
   /** A schedule to begin from; it may miss steps or break rules, what fits of it is kept. */
   readonly start?: Schedule;
+  /** Whether to look for a conflict when there is no schedule; default true. */
+  readonly explain?: boolean;
   /** A clock in milliseconds; the core has none of its own. */
   readonly now: () => number;
   /** Gives the caller's event loop a turn, so that the search can be cancelled. */
@@ -329,6 +331,9 @@ class Run {
   }
 
   private async infeasible(): Promise<Solution> {
+    if (this.options.explain === false) {
+      return { ...HEAD, status: 'infeasible', milliseconds: Math.round(this.elapsed()) };
+    }
     const conflict = await findConflict(this.problem, {
       isOver: () => this.signal?.aborted === true || this.elapsed() >= Math.max(this.limit, 1000),
       breathe: () => this.breathe(),

@@ -1,6 +1,7 @@
 'use client';
 
 import { format } from 'date-fns';
+import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useState } from 'react';
 import { isFinished, type LiveStep, lastStanding, liveSteps, minutesToTable } from '@/core/live/session';
@@ -8,7 +9,7 @@ import { stoveAt } from '@/core/live/stove';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
 import { pantry, type StoredSession } from '@/store/db';
-import { beginSession, endSession } from '@/store/sessions';
+import { beginSession, endSession, wasPutAway } from '@/store/sessions';
 import { Button } from '@/ui/button';
 import { printCountdown, printSpan, useNow } from '@/ui/clock';
 import { type KeyRow, KeysSheet, useKey } from '@/ui/keys-sheet';
@@ -28,29 +29,40 @@ export function CookView() {
   const { meal, planned } = useMeal();
   const told = useSession(meal.id);
   if (told.session === undefined) return <p className="mt-10 text-faint">Opening the evening…</p>;
-  if (told.session === null) return <Before meal={meal} plan={planned.plan} refused={planned.refusals.length > 0} />;
+  if (told.session === null) return <Before meal={meal} plan={planned.plan} refusals={planned.refusals} />;
   return <AtTheStove session={told.session} told={told} />;
 }
 
 function Before({
   meal,
   plan,
-  refused,
+  refusals,
 }: {
   readonly meal: Meal;
   readonly plan: Plan | null;
-  readonly refused: boolean;
+  readonly refusals: readonly { readonly sentence: string }[];
 }) {
   const [busy, setBusy] = useState(false);
+  const putAway = useLiveQuery(() => wasPutAway(pantry(), meal), [meal]);
   const first = plan?.steps[0];
-  if (!plan || !first || refused) {
+  const stored = putAway && (
+    <p className="mt-8 max-w-prose text-lg" data-testid="put-away">
+      This evening was cooked and is put away. To cook the meal again, choose another day on the menu.
+    </p>
+  );
+  if (!plan || !first || refusals.length > 0) {
     return (
-      <p className="mt-8 text-lg">There is no plan to cook from yet. Look at the menu: it says what is in the way.</p>
+      stored || (
+        <p className="mt-8 max-w-prose text-lg">
+          There is no plan to cook from yet. {refusals[0]?.sentence ?? 'Look at the menu: it says what is in the way.'}
+        </p>
+      )
     );
   }
   const at = new Date(`${meal.day}T${meal.hour}`).getTime() + first.start * 60_000;
   return (
     <div className="mt-8 max-w-prose">
+      {stored}
       <p className="text-2xl">
         The first thing to do is <strong>{first.name}</strong> ({first.dishName}), {format(at, 'EEEE')} at{' '}
         {format(at, 'HH:mm')}.

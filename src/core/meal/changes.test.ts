@@ -1,0 +1,59 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
+import { whatLands, whatMoved } from './changes';
+import type { Landing, Plan } from './plan';
+
+let plan: Plan;
+beforeAll(async () => {
+  plan = await planned(mealOf([plainGrain(), drainedGrain()]));
+});
+
+const shifted = (by: number, key: string): Plan => ({
+  ...plan,
+  steps: plan.steps.map((each) => (each.key === key ? { ...each, start: each.start + by, end: each.end + by } : each)),
+});
+
+const landed = (ready: number, dishId: string): Plan => ({
+  ...plan,
+  landings: plan.landings.map(
+    (landing): Landing =>
+      landing.dishId === dishId
+        ? { ...landing, ready, waits: Math.max(0, -ready), late: Math.max(0, ready), fine: ready > 0 ? 'late' : 'well' }
+        : landing,
+  ),
+});
+
+describe('what moved', () => {
+  it('is told by dish, without what is fixed and without single minutes', () => {
+    expect(whatMoved(plan, shifted(1, 'grain/boil'), new Set(), 'So')).toBe('So; nothing else moved.');
+    expect(whatMoved(plan, shifted(9, 'grain/boil'), new Set(), 'So')).toBe(
+      'So; only this moved: Grain grain 9 min later.',
+    );
+    expect(whatMoved(plan, shifted(9, 'grain/boil'), new Set(['grain/boil']), 'So')).toBe('So; nothing else moved.');
+  });
+
+  it('says when the table must wait', () => {
+    const late: Plan = { ...plan, landings: plan.landings.map((landing) => ({ ...landing, late: 12 })) };
+    expect(whatMoved(plan, late, new Set(), 'So')).toBe('So; nothing else moved. The table waits until 19:12.');
+    expect(whatMoved(late, plan, new Set(), 'So')).toMatch(/Back on time for 19:00/);
+  });
+});
+
+describe('what lands', () => {
+  it('says when nothing changes at the table', () => {
+    expect(whatLands(plan, shifted(9, 'grain/boil'))).toBe('At the table nothing changes.');
+  });
+
+  it('tells of each dish how it lands now and how it did', () => {
+    const before = landed(-4, 'grain');
+    expect(whatLands(before, landed(-14, 'grain'))).toContain('Grain grain waits 14 min instead of 4');
+    expect(whatLands(before, landed(0, 'grain'))).toContain('goes straight to the table and does not wait 4 min');
+    expect(whatLands(before, landed(7, 'grain'))).toContain('Grain grain comes 7 min late');
+    expect(whatLands(landed(7, 'grain'), before)).toContain('waits 4 min instead of being 7 min late');
+  });
+
+  it('tells when the first hand is wanted at another hour', () => {
+    const sooner = { ...plan, firstHand: plan.firstHand - 30 };
+    expect(whatLands(plan, sooner)).toMatch(/First hand on a knife at \d\d:\d\d instead of \d\d:\d\d/);
+  });
+});

@@ -1,0 +1,76 @@
+import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
+import type { Landing, Plan } from './plan';
+
+/** A step that moves by less is not worth a cook's attention. */
+const WORTH_TELLING = 2;
+
+/**
+ * What a new plan changes for steps still to come, in one sentence. `told` says what caused it ("The cheeks have 12 min
+ * more"); it opens the sentence.
+ */
+export function whatMoved(before: Plan, after: Plan, fixed: ReadonlySet<string>, told: string): string {
+  const old = new Map(before.steps.map((step) => [step.key, step]));
+  const moved = new Map<string, number>();
+  for (const step of after.steps) {
+    const was = old.get(step.key);
+    if (!was || fixed.has(step.key)) continue;
+    const shift = step.start - was.start;
+    if (Math.abs(shift) < WORTH_TELLING) continue;
+    const known = moved.get(step.dishName);
+    if (known === undefined || Math.abs(shift) > Math.abs(known)) moved.set(step.dishName, shift);
+  }
+  const late = lateness(after);
+  const wasLate = lateness(before);
+  const table = clockMinutes(after.hour);
+  const ending =
+    late > 0
+      ? ` The table waits until ${printClock(table + late)}.`
+      : wasLate > 0
+        ? ` Back on time for ${after.hour}.`
+        : '';
+  const list = [...moved].map(([dish, shift]) => `${dish} ${Math.abs(shift)} min ${shift > 0 ? 'later' : 'earlier'}`);
+  if (list.length === 0) return `${told}; nothing else moved.${ending}`;
+  if (list.length === 1) return `${told}; only this moved: ${list[0]}.${ending}`;
+  const few =
+    list.length <= 3
+      ? `${list.slice(0, -1).join(', ')} and ${list.at(-1)}`
+      : `${list.slice(0, 2).join(', ')} and ${list.length - 2} more`;
+  return `${told}; moved: ${few}.${ending}`;
+}
+
+/** Minutes by which the table waits; what rounding alone can make is not worth telling. */
+function lateness(plan: Plan): number {
+  const late = Math.max(0, ...plan.landings.map((landing) => landing.late));
+  return late < WORTH_TELLING ? 0 : late;
+}
+
+/** What a new plan changes at the table, in a sentence: which dishes land or wait otherwise, the worst first. */
+export function whatLands(before: Plan, after: Plan): string {
+  const changed = after.landings.flatMap((landing) => {
+    const was = before.landings.find(({ dishId }) => dishId === landing.dishId);
+    return was && was.ready !== landing.ready ? [{ landing, was }] : [];
+  });
+  const firstHand =
+    Math.abs(after.firstHand - before.firstHand) < WORTH_TELLING
+      ? ''
+      : ` First hand on a knife at ${printClock(clockMinutes(after.hour) + after.firstHand)} instead of ${printClock(clockMinutes(before.hour) + before.firstHand)}.`;
+  if (changed.length === 0) return `At the table nothing changes.${firstHand}`;
+  changed.sort((a, b) => weightOf(b.landing) - weightOf(a.landing));
+  const told = changed.slice(0, MOST_TOLD).map(({ landing, was }) => `${landing.dishName} ${landsLike(landing, was)}`);
+  const rest = changed.length - told.length;
+  return `${told.join('; ')}${rest > 0 ? `; ${rest} more a little otherwise` : ''}.${firstHand}`;
+}
+
+const MOST_TOLD = 3;
+
+function weightOf({ late, waits }: Landing): number {
+  return late * 1000 + waits;
+}
+
+function landsLike(landing: Landing, was: Landing): string {
+  const instead = was.late > 0 ? `instead of being ${was.late} min late` : `instead of ${was.waits}`;
+  if (landing.late > 0) return `comes ${landing.late} min late${was.late > 0 ? ` instead of ${was.late}` : ''}`;
+  if (landing.waits === 0)
+    return `goes straight to the table${was.late > 0 ? ` ${instead}` : ` and does not wait ${was.waits} min`}`;
+  return `waits ${landing.waits} min ${instead}${landing.fine === 'too long' ? ', which is too long' : ''}`;
+}

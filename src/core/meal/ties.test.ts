@@ -1,0 +1,88 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { type FoundSolution, isFound, type Problem } from '@/core/schedule/problem';
+import { solve } from '@/core/schedule/solve';
+import { tinyProblem } from '@/core/schedule/testing/tiny';
+import { validate } from '@/core/schedule/validate';
+import { TEST_CLOCK } from '@/core/testing/clock';
+import { Standing } from './ties';
+
+const problem: Problem = {
+  format: 'warm-cadence/problem',
+  version: 1,
+  horizon: 100,
+  serve: 60,
+  units: [{ id: 'burner:a', away: [[0, 4]] }],
+  pools: [{ id: 'eyes', capacity: 1 }],
+  states: [],
+  steps: [
+    { id: 'one', minutes: 10, units: [[{ id: 'burner:a', cost: 0 }]] },
+    { id: 'two', minutes: 10, units: [[{ id: 'burner:a', cost: 0 }]] },
+    { id: 'end', minutes: 5, pools: { eyes: 1 } },
+    { id: 'look', minutes: 8, pools: { eyes: 1 } },
+  ],
+  holds: [],
+  links: [{ from: 'two', at: 'end', to: 'end', of: 'start', min: 2, max: 9 }],
+  ready: [],
+};
+
+const placed: FoundSolution = {
+  format: 'warm-cadence/solution',
+  version: 1,
+  status: 'feasible',
+  cost: 0,
+  bound: 0,
+  milliseconds: 0,
+  starts: { one: 10, two: 23, end: 40, look: 30 },
+  units: { one: ['burner:a'], two: ['burner:a'] },
+  holds: {},
+};
+
+describe('how far a step could move', () => {
+  const standing = new Standing(problem, placed);
+
+  it('later: what follows is pushed along, until the table feels it', () => {
+    const later = standing.slackLater(new Map([['end', 60]]));
+    expect(later.get('end')).toBe(15);
+    // Two may close its gap of 5 to the least lag, and then push.
+    expect(later.get('two')).toBe(15 + 5);
+    expect(later.get('one')).toBe(15 + 5 + 3);
+    expect(later.get('look')).toBe(15 + 2);
+  });
+
+  it('later: a most lag pulls the earlier along, so it has no more room than that', () => {
+    const fixed = { ...problem, steps: problem.steps.map((s) => (s.id === 'two' ? { ...s, latest: 23 } : s)) };
+    const later = new Standing(fixed, placed).slackLater(new Map());
+    expect(later.get('two')).toBe(0);
+    expect(later.get('end')).toBe(2);
+  });
+
+  it('sooner: as far as links, burners, what is away and eyes let it', () => {
+    const sooner = standing.slackSooner();
+    expect(sooner.get('one')).toBe(6);
+    // Three free minutes on the burner, but only two before the most lag to the end is reached.
+    expect(sooner.get('two')).toBe(2);
+    expect(sooner.get('end')).toBe(2);
+    expect(sooner.get('look')).toBe(30);
+  });
+
+  it('sooner: exactly what the rules allow, on problems with a bit of everything', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.nat(), async (seed) => {
+        const tiny = tinyProblem(seed);
+        const solution = await solve(tiny, { ...TEST_CLOCK, seconds: 2, rounds: 3 });
+        if (!isFound(solution)) return;
+        const sooner = new Standing(tiny, solution).slackSooner();
+        for (const { id } of tiny.steps) {
+          const begins = (by: number) => ({
+            ...solution,
+            starts: { ...solution.starts, [id]: solution.starts[id]! - by },
+          });
+          expect(validate(tiny, begins(sooner.get(id)!)).faults).toEqual([]);
+          expect(validate(tiny, begins(sooner.get(id)! + 1)).faults).not.toEqual([]);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+});

@@ -58,3 +58,31 @@ test('on a phone the plan goes down the page by the clock', async ({ page }) => 
   const wide = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(wide).toBeLessThanOrEqual(390);
 });
+
+test('a step is moved by hand, stays there after a reload, and is let go', async ({ page }) => {
+  const errors = watchForErrors(page);
+  await openMeal(page, 'boat', '/score');
+  await page.keyboard.press('Home');
+  const chosen = page.getByTestId('chosen');
+  const startOf = async () =>
+    Number(
+      ((await chosen.textContent()) ?? '')
+        .match(/(\d\d):(\d\d)–/)
+        ?.slice(1)
+        .join(''),
+    );
+  const before = await startOf();
+  await page.getByRole('button', { name: '5 min earlier' }).click();
+  await expect(page.getByTestId('by-hand-words')).toContainText('stands at');
+  await expect.poll(startOf).not.toBe(before);
+  const moved = await startOf();
+  await page.reload();
+  await expect(page.getByTestId('reason')).toBeVisible();
+  await page.keyboard.press('Home');
+  await expect.poll(startOf).toBe(moved);
+  await expect(page.getByTestId('by-hand-words')).toHaveText('Kept here by hand.');
+  await page.getByRole('button', { name: 'Let it move' }).click();
+  await expect(page.getByTestId('by-hand-words')).toContainText('free to move again');
+  await expect(page.getByRole('button', { name: 'Keep it here' })).toBeVisible();
+  expect(errors).toEqual([]);
+});

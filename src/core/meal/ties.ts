@@ -146,7 +146,10 @@ export class Standing {
     return slack;
   }
 
-  /** Minutes each step could begin sooner while all else stays where it is. */
+  /**
+   * Minutes each step could begin sooner while all else stays where it is. Never too many; in rare cases (a hold that lasts no time,
+   * a stretch that would have to be jumped over) fewer than the rules would allow.
+   */
   slackSooner(): ReadonlyMap<string, number> {
     const slack = new Map(
       this.problem.steps.map(({ id, earliest }) => [id, this.start(id) - Math.max(0, earliest ?? 0)]),
@@ -154,6 +157,10 @@ export class Standing {
     const limit = (id: string, minutes: number) => slack.set(id, Math.min(slack.get(id)!, Math.max(0, minutes)));
     for (const tie of this.ties) {
       if (tie.by !== 'pool') limit(tie.to, tie.gap);
+    }
+    // A hold that lasts no time stands in nobody's way, but would as soon as it began sooner.
+    for (const { from, to, after } of this.problem.holds) {
+      if (from !== to && this.end(to) + after <= this.start(from)) limit(from, 0);
     }
     for (const { id, away } of this.problem.units) {
       for (const [, to] of away ?? []) {

@@ -13,6 +13,7 @@ import { type KeyRow, KeysSheet, useKey } from '@/ui/keys-sheet';
 import { pigmentAt } from '@/ui/pigments';
 import { useMeal } from '@/views/shell/meal-frame';
 import { useDress } from '@/views/shell/shell';
+import { ByHand } from './by-hand';
 import { Sheet } from './sheet';
 
 const KEYS: readonly KeyRow[] = [
@@ -99,7 +100,10 @@ export function ScoreView() {
         data-testid="reason"
       >
         {step ? (
-          <Reason step={step} hour={plan.hour} />
+          <div>
+            <Reason step={step} hour={plan.hour} />
+            {!session && planned.refusals.length === 0 && <ByHand key={step.key} meal={meal} plan={plan} step={step} />}
+          </div>
         ) : (
           <p className="text-faint">
             Choose a step, with the pointer or the arrow keys, to read why it stands where it does.

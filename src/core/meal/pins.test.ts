@@ -51,6 +51,8 @@ describe('pins', () => {
     const pins = [{ key: boil.key, start: boil.start - 7 }];
     const other = await by({ ...MEAL, pins });
     expect(stepOf(other, boil.key).start).toBe(boil.start - 7);
+    expect(stepOf(other, boil.key).why).toContain('You put it there.');
+    expect(stepOf(plan, boil.key).why).not.toContain('You put it there.');
     expect(unkeptPins(other, pins)).toEqual([]);
     expect(other.proven).toBe(false);
   });

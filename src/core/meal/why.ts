@@ -45,7 +45,7 @@ export function explain(
 
   const why = new Map<string, string>();
   const chain = new Map<string, readonly string[]>();
-  for (const { id } of problem.steps) {
+  for (const { id, earliest, latest } of problem.steps) {
     const parts: string[] = [];
     const waitsFor = (before.get(id) ?? [])
       .filter((tie) => tie.gap === 0 && tie.by !== 'most' && standing.start(tie.from) <= standing.start(id))
@@ -71,7 +71,9 @@ export function explain(
         `${described(next, next.to, id, entries, nameOf, true)} at ${clock(standing.start(next.to))}${next.gap === 0 ? ', so it cannot stand later' : ''}.`,
       );
     }
-    parts.push(room(later.get(id)!, sooner.get(id)!));
+    // In mid-meal what runs is fixed too, but at the present, which is minute 0.
+    const put = earliest !== undefined && earliest > 0 && earliest === latest;
+    parts.push(put ? 'You put it there.' : room(later.get(id)!, sooner.get(id)!));
     why.set(id, parts.join(' '));
     chain.set(id, chainFrom(id, binding));
   }

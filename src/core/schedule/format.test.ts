@@ -2,22 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { isFound, type Problem, type ProblemStep, type Solution } from './problem';
 import { solve } from './solve';
+import { bareProblem } from './testing/bare';
 import { validate } from './validate';
 
 /** One small problem for each rule of the format, with the optimum worked out by hand. */
-const bare: Problem = {
-  format: 'warm-cadence/problem',
-  version: 1,
-  horizon: 100,
-  serve: 60,
-  units: [{ id: 'hob' }, { id: 'ring' }],
-  pools: [],
-  states: [],
-  steps: [],
-  holds: [],
-  links: [],
-  ready: [],
-};
+const bare = bareProblem({ horizon: 100, serve: 60, units: [{ id: 'hob' }, { id: 'ring' }] });
 const step = (id: string, minutes: number, change: Partial<ProblemStep> = {}): ProblemStep => ({
   id,
   minutes,

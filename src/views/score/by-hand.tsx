@@ -68,30 +68,39 @@ export function ByHand({ meal, plan, step }: ByHandProps) {
   };
 
   return (
-    <div className="col-span-full mt-1 flex flex-wrap items-center gap-2" data-testid="by-hand">
-      {NUDGES.map((by) => (
-        <Button key={by} disabled={busy} onClick={() => run(() => moveTo(step.start + by))}>
-          {Math.abs(by)} min {by < 0 ? 'earlier' : 'later'}
-        </Button>
-      ))}
-      {pinned ? (
-        <Button
-          disabled={busy}
-          onClick={() =>
-            run(async () => {
-              await setByHand(pantry(), meal, withoutPin(pins, step.key), plan, Date.now());
-              return `${step.name} is free to move again.`;
-            })
-          }
-        >
-          Let it move
-        </Button>
-      ) : (
-        <Button disabled={busy} onClick={() => run(() => moveTo(step.start))}>
-          Keep it here
-        </Button>
-      )}
-      <p className="min-w-0 flex-1 first-letter:uppercase" aria-live="polite" data-testid="by-hand-words">
+    <div className="max-w-92 text-sm" data-testid="by-hand">
+      <div className="flex flex-wrap items-center gap-1.5">
+        {NUDGES.map((by) => (
+          <Button
+            key={by}
+            disabled={busy}
+            aria-label={`${Math.abs(by)} min ${by < 0 ? 'earlier' : 'later'}`}
+            onClick={() => run(() => moveTo(step.start + by))}
+          >
+            {by < 0 ? '−' : '+'}
+            {Math.abs(by)}
+          </Button>
+        ))}
+        <span>min</span>
+        {pinned ? (
+          <Button
+            disabled={busy}
+            onClick={() =>
+              run(async () => {
+                await setByHand(pantry(), meal, withoutPin(pins, step.key), plan, Date.now());
+                return `${step.name} is free to move again.`;
+              })
+            }
+          >
+            Let it move
+          </Button>
+        ) : (
+          <Button disabled={busy} onClick={() => run(() => moveTo(step.start))}>
+            Keep it here
+          </Button>
+        )}
+      </div>
+      <p className="mt-1 first-letter:uppercase" data-testid="by-hand-words">
         {busy ? 'Arranging the rest around it…' : words || (pinned ? 'Kept here by hand.' : '')}
       </p>
     </div>

@@ -100,19 +100,21 @@ export function ScoreView() {
         data-testid="reason"
       >
         {step ? (
-          <div>
-            <Reason step={step} hour={plan.hour} />
-            {!session && planned.refusals.length === 0 && <ByHand key={step.key} meal={meal} plan={plan} step={step} />}
-          </div>
+          <Reason step={step} hour={plan.hour} />
         ) : (
           <p className="text-faint">
             Choose a step, with the pointer or the arrow keys, to read why it stands where it does.
           </p>
         )}
-        <div className="hidden items-start gap-2 sm:flex">
-          <ZoomKnob label="Farther" sign="−" disabled={zoom === 0} onPress={() => setZoom(zoom - 1)} />
-          <ZoomKnob label="Nearer" sign="+" disabled={zoom === ZOOMS.length - 1} onPress={() => setZoom(zoom + 1)} />
-          <KeysSheet rows={KEYS} />
+        <div className="grid content-start gap-2">
+          <div className="hidden items-start gap-2 sm:flex">
+            <ZoomKnob label="Farther" sign="−" disabled={zoom === 0} onPress={() => setZoom(zoom - 1)} />
+            <ZoomKnob label="Nearer" sign="+" disabled={zoom === ZOOMS.length - 1} onPress={() => setZoom(zoom + 1)} />
+            <KeysSheet rows={KEYS} />
+          </div>
+          {step && !session && planned.refusals.length === 0 && (
+            <ByHand key={step.key} meal={meal} plan={plan} step={step} />
+          )}
         </div>
       </div>
     </div>

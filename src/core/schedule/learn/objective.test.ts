@@ -4,6 +4,7 @@ import { indexProblem } from '@/core/schedule/indexed';
 import { isFound, type Problem, type ReadyRow } from '@/core/schedule/problem';
 import { solve } from '@/core/schedule/solve';
 import { TEST_CLOCK } from '@/core/testing/clock';
+import { bareProblem } from '../testing/bare';
 import { Engine } from './engine';
 import { Model } from './model';
 import { Objective, type Term } from './objective';
@@ -97,19 +98,7 @@ describe('the objective', () => {
 
 describe('the model', () => {
   const step = (id: string, minutes: number, change: object = {}) => ({ id, minutes, ...change });
-  const bare: Problem = {
-    format: 'warm-cadence/problem',
-    version: 1,
-    horizon: 60,
-    serve: 50,
-    units: [],
-    pools: [],
-    states: [],
-    steps: [],
-    holds: [],
-    links: [],
-    ready: [],
-  };
+  const bare = bareProblem();
   const modelOf = (problem: Problem) => {
     const result = indexProblem(problem);
     if (!result.ok) throw new Error('contradiction');

@@ -80,7 +80,7 @@ test('a step is moved by hand, stays there after a reload, and is let go', async
   await expect(page.getByTestId('reason')).toBeVisible();
   await page.keyboard.press('Home');
   await expect.poll(startOf).toBe(moved);
-  await expect(page.getByTestId('by-hand-words')).toHaveText('Kept here by hand.');
+  await expect(page.getByTestId('why')).toContainText('You put it there.');
   await page.getByRole('button', { name: 'Let it move' }).click();
   await expect(page.getByTestId('by-hand-words')).toContainText('free to move again');
   await expect(page.getByRole('button', { name: 'Keep it here' })).toBeVisible();

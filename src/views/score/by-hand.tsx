@@ -21,12 +21,13 @@ interface ByHandProps {
   readonly meal: Meal;
   readonly plan: Plan;
   readonly step: PlannedStep;
+  /** Hears what is going on and what a move has changed, in sentences. */
+  readonly say: (words: string) => void;
 }
 
 /** Moves the chosen step by minutes; the rest of the plan arranges itself around it, and what that changes is said. */
-export function ByHand({ meal, plan, step }: ByHandProps) {
+export function ByHand({ meal, plan, step, say }: ByHandProps) {
   const [busy, setBusy] = useState(false);
-  const [words, setWords] = useState('');
   const pins = meal.pins ?? [];
   const pinned = pinOf(pins, step.key) !== undefined;
   const clock = (minute: number) => printClock(clockMinutes(plan.hour) + minute);
@@ -57,52 +58,48 @@ export function ByHand({ meal, plan, step }: ByHandProps) {
 
   const run = async (change: () => Promise<string>) => {
     setBusy(true);
+    say('Arranging the rest around it…');
     try {
-      setWords(await change());
+      say(await change());
     } catch (error) {
       console.error(error);
-      setWords('The planner stopped unexpectedly; the plan stands as it was.');
+      say('The planner stopped unexpectedly; the plan stands as it was.');
     } finally {
       setBusy(false);
     }
   };
 
   return (
-    <div className="max-w-92 text-sm" data-testid="by-hand">
-      <div className="flex flex-wrap items-center gap-1.5">
-        {NUDGES.map((by) => (
-          <Button
-            key={by}
-            disabled={busy}
-            aria-label={`${Math.abs(by)} min ${by < 0 ? 'earlier' : 'later'}`}
-            onClick={() => run(() => moveTo(step.start + by))}
-          >
-            {by < 0 ? '−' : '+'}
-            {Math.abs(by)}
-          </Button>
-        ))}
-        <span>min</span>
-        {pinned ? (
-          <Button
-            disabled={busy}
-            onClick={() =>
-              run(async () => {
-                await setByHand(pantry(), meal, withoutPin(pins, step.key), plan, Date.now());
-                return `${step.name} is free to move again.`;
-              })
-            }
-          >
-            Let it move
-          </Button>
-        ) : (
-          <Button disabled={busy} onClick={() => run(() => moveTo(step.start))}>
-            Keep it here
-          </Button>
-        )}
-      </div>
-      <p className="mt-1 first-letter:uppercase" data-testid="by-hand-words">
-        {busy ? 'Arranging the rest around it…' : words || (pinned ? 'Kept here by hand.' : '')}
-      </p>
+    <div className="flex flex-wrap items-center gap-1.5 text-sm sm:max-w-60" data-testid="by-hand">
+      {NUDGES.map((by) => (
+        <Button
+          key={by}
+          disabled={busy}
+          aria-label={`${Math.abs(by)} min ${by < 0 ? 'earlier' : 'later'}`}
+          onClick={() => run(() => moveTo(step.start + by))}
+        >
+          {by < 0 ? '−' : '+'}
+          {Math.abs(by)}
+        </Button>
+      ))}
+      <span>min</span>
+      {pinned ? (
+        <Button
+          disabled={busy}
+          onClick={() =>
+            run(async () => {
+              await setByHand(pantry(), meal, withoutPin(pins, step.key), plan, Date.now());
+              return `${step.name} is free to move again.`;
+            })
+          }
+        >
+          Let it move
+        </Button>
+      ) : (
+        <Button disabled={busy} onClick={() => run(() => moveTo(step.start))}>
+          Keep it here
+        </Button>
+      )}
     </div>
   );
 }

@@ -34,6 +34,7 @@ export function ScoreView() {
   const session = useLiveQuery(() => openSession(pantry(), meal.id), [meal.id]);
   const plan = session?.plan ?? planned.plan;
   const [selected, setSelected] = useState<string | null>(null);
+  const [told, setTold] = useState({ key: '', words: '' });
   const [zoom, setZoom] = useState(0);
   const frame = useRef<HTMLDivElement>(null);
   const [width, setFrame] = useWidth();
@@ -100,7 +101,7 @@ export function ScoreView() {
         data-testid="reason"
       >
         {step ? (
-          <Reason step={step} hour={plan.hour} />
+          <Reason step={step} hour={plan.hour} told={told.key === step.key ? told.words : ''} />
         ) : (
           <p className="text-faint">
             Choose a step, with the pointer or the arrow keys, to read why it stands where it does.
@@ -113,7 +114,13 @@ export function ScoreView() {
             <KeysSheet rows={KEYS} />
           </div>
           {step && !session && planned.refusals.length === 0 && (
-            <ByHand key={step.key} meal={meal} plan={plan} step={step} />
+            <ByHand
+              key={step.key}
+              meal={meal}
+              plan={plan}
+              step={step}
+              say={(words) => setTold({ key: step.key, words })}
+            />
           )}
         </div>
       </div>
@@ -183,7 +190,14 @@ export function neighbour(
   return here.key;
 }
 
-function Reason({ step, hour }: { readonly step: PlannedStep; readonly hour: string }) {
+interface ReasonProps {
+  readonly step: PlannedStep;
+  readonly hour: string;
+  /** What moving it by hand has changed. */
+  readonly told: string;
+}
+
+function Reason({ step, hour, told }: ReasonProps) {
   const clock = (minute: number) => printClock(clockMinutes(hour) + minute);
   const heat = step.heat ? `${step.heat} heat` : step.celsius ? `${step.celsius} °C` : '';
   return (
@@ -209,6 +223,11 @@ function Reason({ step, hour }: { readonly step: PlannedStep; readonly hour: str
             {caution}
           </p>
         ))}
+        {told && (
+          <p className="mt-1 font-semibold first-letter:uppercase" data-testid="by-hand-words">
+            {told}
+          </p>
+        )}
       </div>
     </div>
   );

@@ -45,18 +45,23 @@ function Before({
   const [busy, setBusy] = useState(false);
   const putAway = useLiveQuery(() => wasPutAway(pantry(), meal), [meal]);
   const first = plan?.steps[0];
+  const canBegin = plan && first && refusals.length === 0;
   const stored = putAway && (
-    <p className="mt-8 max-w-prose text-lg" data-testid="put-away">
-      This evening was cooked and is put away. To cook the meal again, choose another day on the menu.
+    <p className="mb-6 max-w-prose text-lg" data-testid="put-away">
+      This evening is put away.{' '}
+      {canBegin ? 'It can be begun again.' : 'To cook the meal again, choose another day on the menu.'}
     </p>
   );
-  if (!plan || !first || refusals.length > 0) {
+  if (!canBegin) {
     return (
-      stored || (
-        <p className="mt-8 max-w-prose text-lg">
-          There is no plan to cook from yet. {refusals[0]?.sentence ?? 'Look at the menu: it says what is in the way.'}
-        </p>
-      )
+      <div className="mt-8">
+        {stored || (
+          <p className="max-w-prose text-lg">
+            There is no plan to cook from yet.{' '}
+            {refusals[0]?.sentence ?? 'Look at the menu: it says what is in the way.'}
+          </p>
+        )}
+      </div>
     );
   }
   const at = new Date(`${meal.day}T${meal.hour}`).getTime() + first.start * 60_000;

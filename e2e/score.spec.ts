@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { openMeal, watchForErrors } from './kit';
 
 test('the score is read by keyboard: step by step, line by line, each with its reason', async ({ page }) => {
@@ -63,26 +63,113 @@ test('a step is moved by hand, stays there after a reload, and is let go', async
   const errors = watchForErrors(page);
   await openMeal(page, 'boat', '/score');
   await page.keyboard.press('Home');
-  const chosen = page.getByTestId('chosen');
-  const startOf = async () =>
-    Number(
-      ((await chosen.textContent()) ?? '')
-        .match(/(\d\d):(\d\d)–/)
-        ?.slice(1)
-        .join(''),
-    );
-  const before = await startOf();
+  const before = await startOf(page);
   await page.getByRole('button', { name: '5 min earlier' }).click();
   await expect(page.getByTestId('by-hand-words')).toContainText('stands at');
-  await expect.poll(startOf).not.toBe(before);
-  const moved = await startOf();
+  await expect.poll(() => startOf(page)).not.toBe(before);
+  const moved = await startOf(page);
   await page.reload();
   await expect(page.getByTestId('reason')).toBeVisible();
   await page.keyboard.press('Home');
-  await expect.poll(startOf).toBe(moved);
+  await expect.poll(() => startOf(page)).toBe(moved);
   await expect(page.getByTestId('why')).toContainText('You put it there.');
   await page.getByRole('button', { name: 'Let it move' }).click();
   await expect(page.getByTestId('by-hand-words')).toContainText('free to move again');
   await expect(page.getByRole('button', { name: 'Keep it here' })).toBeVisible();
   expect(errors).toEqual([]);
+});
+
+/** "18:20–18:45" of the chosen step, in minutes of the day. */
+async function startOf(page: Page): Promise<number> {
+  const [, hours, minutes] = ((await page.getByTestId('chosen').textContent()) ?? '').match(/(\d\d):(\d\d)–/) ?? [];
+  return Number(hours) * 60 + Number(minutes);
+}
+
+test('a ribbon is dragged along the clock, kept where it is dropped, taken back and done again', async ({ page }) => {
+  const errors = watchForErrors(page);
+  await openMeal(page, 'boat', '/score');
+  await page.keyboard.press('Home');
+  const ribbon = page.locator('[data-testid="score"] [data-key][aria-pressed="true"]');
+  const before = await startOf(page);
+  const box = (await ribbon.boundingBox())!;
+  const from = { x: box.x + Math.min(8, box.width / 2), y: box.y + box.height / 2 };
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(from.x - 30, from.y, { steps: 4 });
+  await expect(page.getByTestId('wished')).toBeVisible();
+  await expect(page.getByTestId('by-hand-words')).toContainText('stands at');
+  await page.mouse.up();
+  await expect(page.getByTestId('pinned')).toHaveCount(1);
+  await expect.poll(() => startOf(page)).toBeLessThan(before);
+  const moved = await startOf(page);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByTestId('by-hand-words')).toContainText('Taken back');
+  await expect(page.getByTestId('pinned')).toHaveCount(0);
+  await expect.poll(() => startOf(page)).toBe(before);
+  await page.keyboard.press('r');
+  await expect(page.getByTestId('by-hand-words')).toContainText('Done again');
+  await expect.poll(() => startOf(page)).toBe(moved);
+  expect(errors).toEqual([]);
+});
+
+test('Escape gives up a drag, and a click moves nothing', async ({ page }) => {
+  await openMeal(page, 'boat', '/score');
+  await page.keyboard.press('Home');
+  const before = await startOf(page);
+  const box = (await page.locator('[data-testid="score"] [data-key][aria-pressed="true"]').boundingBox())!;
+  await page.mouse.move(box.x + 4, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 30, box.y + box.height / 2, { steps: 4 });
+  await expect(page.getByTestId('by-hand-words')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+  await expect(page.getByTestId('wished')).toHaveCount(0);
+  await expect.poll(() => startOf(page)).toBe(before);
+  await page.mouse.click(box.x + 4, box.y + box.height / 2);
+  await expect(page.getByTestId('chosen')).toBeVisible();
+  await expect(page.getByTestId('pinned')).toHaveCount(0);
+  expect(await startOf(page)).toBe(before);
+});
+
+test('by keyboard a step moves by minutes, goes to another burner, is kept and all is let go', async ({ page }) => {
+  const errors = watchForErrors(page);
+  await openMeal(page, 'harvest', '/score');
+  // A step that may stand on more than one burner.
+  await page.keyboard.press('Home');
+  const other = page.getByRole('button', { name: /choose another/ });
+  for (let tries = 0; tries < 40 && (await other.count()) === 0; tries++) await page.keyboard.press('ArrowRight');
+  const name = await other.getAttribute('aria-label');
+  await page.keyboard.press('b');
+  await expect(page.getByTestId('by-hand-words')).toContainText(/stands? on/);
+  await expect(page.getByTestId('pinned')).toHaveCount(1);
+  expect(await other.getAttribute('aria-label')).not.toBe(name);
+  await page.keyboard.press('Shift+ArrowLeft');
+  await expect(page.getByTestId('by-hand-words')).toContainText(/stands|nearest/);
+  await expect(page.getByRole('button', { name: 'Let it move' })).toBeEnabled();
+  await page.keyboard.press('p');
+  await expect(page.getByTestId('pinned')).toHaveCount(0);
+  await page.keyboard.press('p');
+  await expect(page.getByTestId('pinned')).toHaveCount(1);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'best around it' }).click();
+  await expect(page.getByTestId('by-hand-words')).toContainText('with what you put by hand', { timeout: 20_000 });
+  await page.getByRole('button', { name: 'let it go' }).click();
+  await expect(page.getByTestId('pinned')).toHaveCount(0);
+  expect(errors).toEqual([]);
+});
+
+test('a step that cannot stand where it is wished is put at the nearest minute, and that is said', async ({ page }) => {
+  await openMeal(page, 'boat', '/score');
+  // The last step of a hot dish cannot begin much later than it does.
+  await page.keyboard.press('Home');
+  const words = page.getByTestId('by-hand-words');
+  const ribbon = page.locator('[data-testid="score"] [data-key][aria-pressed="true"]');
+  const box = (await ribbon.boundingBox())!;
+  await page.mouse.move(box.x + 4, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 1200, box.y + box.height / 2, { steps: 3 });
+  await page.mouse.up();
+  await expect(words).toContainText(/cannot stand at \d\d:\d\d; \d\d:\d\d is the nearest/);
+  const [, nearest] = ((await words.textContent()) ?? '').match(/; (\d\d:\d\d) is the nearest/) ?? [];
+  await expect(page.getByTestId('chosen')).toContainText(`${nearest}–`);
 });

@@ -38,15 +38,31 @@ export function KeysSheet({ rows }: { readonly rows: readonly KeyRow[] }) {
   );
 }
 
-/** Calls back on a key, unless the cook is typing in a field. */
-export function useKey(key: string, act: (event: KeyboardEvent) => void): void {
+/**
+ * Calls back on a key, unless the cook is typing in a field. "Ctrl+" before it asks for that key (or the one that stands for it
+ * on this machine), "Shift+" before a named key asks for shift; a character says itself whether shift was held.
+ */
+export function useKey(chord: string, act: (event: KeyboardEvent) => void): void {
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null;
       const typing = target?.closest('input, textarea, select, [contenteditable], [role="dialog"]');
-      if (event.key === key && !typing && !event.metaKey && !event.ctrlKey && !event.altKey) act(event);
+      if (!typing && isChord(event, chord)) act(event);
     };
     document.addEventListener('keydown', listen);
     return () => document.removeEventListener('keydown', listen);
-  }, [key, act]);
+  }, [chord, act]);
+}
+
+function isChord(event: KeyboardEvent, chord: string): boolean {
+  const key = chord.replace(/^(Ctrl\+|Shift\+)+/, '');
+  const ctrl = chord.startsWith('Ctrl+');
+  const shift = /Shift\+./.test(chord);
+  const named = key.length > 1 || ctrl;
+  return (
+    event.key.toLowerCase() === key.toLowerCase() &&
+    !event.altKey &&
+    (event.ctrlKey || event.metaKey) === ctrl &&
+    (!named || event.shiftKey === shift)
+  );
 }

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
-import { whatLands, whatMoved } from './changes';
+import { whatCameOf, whatLands, whatMoved } from './changes';
 import type { Landing, Plan } from './plan';
 
 let plan: Plan;
@@ -55,5 +55,37 @@ describe('what lands', () => {
   it('tells when the first hand is wanted at another hour', () => {
     const sooner = { ...plan, firstHand: plan.firstHand - 30 };
     expect(whatLands(plan, sooner)).toMatch(/First hand on a knife at \d\d:\d\d instead of \d\d:\d\d/);
+  });
+});
+
+describe('what came of a move by hand', () => {
+  const at = (key: string) => plan.steps.find((step) => step.key === key)!;
+  const key = 'grain/boil';
+
+  it('tells where the step stands and what else moved, not the step again', () => {
+    const told = whatCameOf(plan, shifted(5, key), { key, start: at(key).start + 5 });
+    expect(told).toMatch(/^Boil stands at \d\d:\d\d; nothing else moved\. At the table nothing changes\.$/);
+  });
+
+  it('names the nearest minute when the wished one cannot be', () => {
+    const told = whatCameOf(plan, shifted(5, key), { key, start: at(key).start + 12 });
+    expect(told).toMatch(/^Boil cannot stand at \d\d:\d\d; \d\d:\d\d is the nearest;/);
+  });
+
+  it('names the burner when it is another, and when it could not be', () => {
+    const here = at(key);
+    const other = plan.stations.find(({ id, sort }) => sort === 'burner' && id !== here.station.id)!;
+    const after: Plan = {
+      ...plan,
+      steps: plan.steps.map((step) => (step.key === key ? { ...step, station: other } : step)),
+    };
+    expect(whatCameOf(plan, after, { key, unit: other.id })).toContain(`stands on ${other.name} at`);
+    const asked = { key, unit: other.id };
+    const allowed: Plan = {
+      ...plan,
+      steps: plan.steps.map((step) => (step.key === key ? { ...step, choices: [here.station.id, other.id] } : step)),
+    };
+    expect(whatCameOf(plan, allowed, asked)).toContain(`cannot stand on ${other.name} then`);
+    expect(whatCameOf(plan, plan, { key: 'gone/step' })).toContain('does not hold this step');
   });
 });

@@ -1,4 +1,5 @@
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
+import { type Pin, unkeptPins } from './pins';
 import type { Landing, Plan } from './plan';
 
 /** A step that moves by less is not worth a cook's attention. */
@@ -59,6 +60,25 @@ export function whatLands(before: Plan, after: Plan): string {
   const told = changed.slice(0, MOST_TOLD).map(({ landing, was }) => `${landing.dishName} ${landsLike(landing, was)}`);
   const rest = changed.length - told.length;
   return `${told.join('; ')}${rest > 0 ? `; ${rest} more a little otherwise` : ''}.${firstHand}`;
+}
+
+/** What came of moving one step by hand: where it stands, the nearest place when the wished one cannot be, and what else that moves. */
+export function whatCameOf(before: Plan, after: Plan, wish: Pin): string {
+  const placed = after.steps.find(({ key }) => key === wish.key);
+  if (!placed) return 'The plan does not hold this step any more.';
+  const was = before.steps.find(({ key }) => key === wish.key);
+  const clock = (minute: number) => printClock(clockMinutes(after.hour) + minute);
+  const name = `${placed.name.charAt(0).toUpperCase()}${placed.name.slice(1)}`;
+  const elsewhere = was !== undefined && was.station.id !== placed.station.id;
+  const stands = `${elsewhere ? `on ${placed.station.name} ` : ''}at ${clock(placed.start)}`;
+  const [unkept] = unkeptPins(after, [wish]);
+  const wished = wish.unit === undefined ? undefined : after.stations.find(({ id }) => id === wish.unit)?.name;
+  const told = !unkept
+    ? `${name} stands ${stands}`
+    : wished !== undefined && placed.station.id !== wish.unit
+      ? `${name} cannot stand on ${wished} then; it stands on ${placed.station.name} at ${clock(placed.start)}`
+      : `${name} cannot stand at ${clock(wish.start ?? placed.start)}; ${clock(placed.start)} is the nearest`;
+  return [whatMoved(before, after, new Set([wish.key]), told), whatLands(before, after)].filter(Boolean).join(' ');
 }
 
 const MOST_TOLD = 3;

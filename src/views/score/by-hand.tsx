@@ -1,105 +1,81 @@
 'use client';
 
-import { useState } from 'react';
-import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
-import { whatLands, whatMoved } from '@/core/meal/changes';
-import type { Meal } from '@/core/meal/meal';
-import { pinOf, unkeptPins, withoutPin, withPin } from '@/core/meal/pins';
-import type { Plan, PlannedStep } from '@/core/meal/plan';
-import { knownPlan } from '@/core/meal/read';
-import { pantry } from '@/store/db';
-import { setByHand, tableInstant } from '@/store/meals';
+import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
+import { ChevronDown } from 'lucide-react';
+import type { PlannedStep, Station } from '@/core/meal/plan';
 import { Button } from '@/ui/button';
-import { planInWorker } from '@/workers/planner';
+import { type Hand, isPinned } from './use-hand';
 
 const NUDGES = [-5, -1, 1, 5];
-const SECONDS = 0.5;
-const PATIENCE = 250;
-const NOTHING_FIXED: ReadonlySet<string> = new Set();
 
 interface ByHandProps {
-  readonly meal: Meal;
-  readonly plan: Plan;
+  readonly hand: Hand;
   readonly step: PlannedStep;
-  /** Hears what is going on and what a move has changed, in sentences. */
-  readonly say: (words: string) => void;
+  readonly stations: readonly Station[];
 }
 
-/** Moves the chosen step by minutes; the rest of the plan arranges itself around it, and what that changes is said. */
-export function ByHand({ meal, plan, step, say }: ByHandProps) {
-  const [busy, setBusy] = useState(false);
-  const pins = meal.pins ?? [];
-  const pinned = pinOf(pins, step.key) !== undefined;
-  const clock = (minute: number) => printClock(clockMinutes(plan.hour) + minute);
-
-  const moveTo = async (start: number) => {
-    const held = { key: step.key, start };
-    const notBefore = Math.ceil((Date.now() - tableInstant(meal)) / 60_000);
-    const known = knownPlan(plan);
-    const result = await planInWorker({
-      meal,
-      seconds: SECONDS,
-      patience: PATIENCE,
-      near: true,
-      notBefore,
-      held,
-      known,
-    });
-    if (!result.ok) return result.refusals.map(({ sentence }) => sentence).join(' ');
-    const placed = result.plan.steps.find(({ key }) => key === step.key);
-    if (!placed) return 'The plan does not hold this step any more.';
-    await setByHand(pantry(), meal, withPin(pins, { ...held, start: placed.start }), result.plan, Date.now());
-    const [unkept] = unkeptPins(result.plan, [held]);
-    const told = unkept
-      ? `${step.name} cannot stand at ${clock(start)}; ${clock(placed.start)} is the nearest`
-      : `${step.name} stands at ${clock(placed.start)}`;
-    return [whatMoved(plan, result.plan, NOTHING_FIXED, told), whatLands(plan, result.plan)].filter(Boolean).join(' ');
-  };
-
-  const run = async (change: () => Promise<string>) => {
-    setBusy(true);
-    say('Arranging the rest around it…');
-    try {
-      say(await change());
-    } catch (error) {
-      console.error(error);
-      say('The planner stopped unexpectedly; the plan stands as it was.');
-    } finally {
-      setBusy(false);
-    }
-  };
-
+/** Moves the chosen step by minutes or to another burner, keeps it there or lets it move. */
+export function ByHand({ hand, step, stations }: ByHandProps) {
+  const choices = step.choices.flatMap((id) => stations.find((station) => station.id === id) ?? []);
+  const pinned = isPinned(hand.pins, step);
   return (
-    <div className="flex flex-wrap items-center gap-1.5 text-sm sm:max-w-60" data-testid="by-hand">
+    <div className="flex flex-wrap items-center gap-1.5 text-sm sm:max-w-68" data-testid="by-hand">
       {NUDGES.map((by) => (
         <Button
           key={by}
-          disabled={busy}
           aria-label={`${Math.abs(by)} min ${by < 0 ? 'earlier' : 'later'}`}
-          onClick={() => run(() => moveTo(step.start + by))}
+          onClick={() => hand.nudge(step, by)}
         >
           {by < 0 ? '−' : '+'}
           {Math.abs(by)}
         </Button>
       ))}
       <span>min</span>
-      {pinned ? (
-        <Button
-          disabled={busy}
-          onClick={() =>
-            run(async () => {
-              await setByHand(pantry(), meal, withoutPin(pins, step.key), plan, Date.now());
-              return `${step.name} is free to move again.`;
-            })
-          }
+      {choices.length > 1 && (
+        <Listbox
+          value={step.station.id}
+          disabled={hand.busy}
+          onChange={(unit: string) => unit !== step.station.id && hand.move({ key: step.key, unit })}
         >
+          <ListboxButton
+            aria-label={`Stands on ${step.station.name}; choose another`}
+            className="inline-flex min-h-10 items-center gap-1.5 rounded-lg bg-soft px-3 disabled:opacity-50"
+          >
+            {step.station.name} <ChevronDown size={15} aria-hidden />
+          </ListboxButton>
+          <ListboxOptions anchor="top start" className="z-20 rounded-lg border border-line bg-paper p-1 shadow-lg">
+            {choices.map(({ id, name }) => (
+              <ListboxOption
+                key={id}
+                value={id}
+                className="min-h-10 cursor-pointer rounded px-3 py-2 data-focus:bg-soft data-selected:font-semibold"
+              >
+                {name}
+              </ListboxOption>
+            ))}
+          </ListboxOptions>
+        </Listbox>
+      )}
+      {pinned ? (
+        <Button disabled={hand.busy} onClick={() => hand.letGo(step)}>
           Let it move
         </Button>
       ) : (
-        <Button disabled={busy} onClick={() => run(() => moveTo(step.start))}>
+        <Button disabled={hand.busy} onClick={() => hand.move(placeOf(step))}>
           Keep it here
         </Button>
       )}
     </div>
   );
+}
+
+/** A step's own place, to keep it there. */
+export function placeOf({ key, start, choices, station }: PlannedStep) {
+  return choices.length > 1 ? { key, start, unit: station.id } : { key, start };
+}
+
+/** The burner after the one a step stands on; null when there is no other. */
+export function nextBurner({ choices, station }: PlannedStep): string | null {
+  const other = choices[(choices.indexOf(station.id) + 1) % choices.length];
+  return other === undefined || other === station.id ? null : other;
 }

@@ -1,4 +1,5 @@
 import { clockMinutes } from '@/core/kitchen/kitchen';
+import type { Pin } from '@/core/meal/pins';
 import type { Landing, Plan, PlannedStep, Station } from '@/core/meal/plan';
 import { type TimeScale, ticks, timeScale } from './scale';
 
@@ -31,6 +32,23 @@ export interface WaitLine {
   /** Ends of the links to the ribbons before and after it. */
   readonly from: { readonly x: number; readonly y: number };
   readonly to: { readonly x: number; readonly y: number } | null;
+}
+
+/** Where a step is wished on the sheet; null when the sheet does not hold it. */
+export function ghostOf(layout: Pick<ScoreLayout, 'ribbons' | 'staves' | 'scale'>, wish: Pin) {
+  const ribbon = layout.ribbons.find(({ step }) => step.key === wish.key);
+  if (!ribbon) return null;
+  const { step, thickness } = ribbon;
+  const start = wish.start ?? step.start;
+  const stave = layout.staves.find(({ station }) => station.id === wish.unit && wish.unit !== step.station.id);
+  const height = Math.max(10, thickness);
+  const x = layout.scale.x(start);
+  return {
+    x,
+    y: (stave ? stave.top + MIDDLE : ribbon.y) - height / 2,
+    width: Math.max(6, layout.scale.x(start + step.end - step.start) - x),
+    height,
+  };
 }
 
 /** A link from one ribbon to the next of its dish. */
@@ -70,6 +88,8 @@ export interface ScoreLayout {
 const TOP = 30;
 const STAVE = 45;
 const LANE = 26;
+/** From the top of a stave to the middle line of its first lane. */
+const MIDDLE = 28;
 const SHELF_LANE = 13;
 /** A shorter wait is no line of its own: the ribbon just goes on. */
 const SHORT_WAIT = 6;
@@ -93,14 +113,18 @@ export function thicknessOf(step: PlannedStep): number {
   }
 }
 
-/** Where everything of a plan stands on the sheet. `width` is the room between the names and the landing edge. */
-export function layOut(plan: Plan, width: number, zoom: number): ScoreLayout {
-  const steps = plan.steps;
-  const scale = timeScale(
-    steps.flatMap((step) => [step.start, step.end]),
+/** The scale of a plan's own minutes. `width` is the room between the names and the landing edge. */
+export function scaleOf(plan: Plan, width: number, zoom: number): TimeScale {
+  return timeScale(
+    plan.steps.flatMap((step) => [step.start, step.end]),
     width,
     zoom,
   );
+}
+
+/** Where everything of a plan stands on the sheet. The scale may be that of another plan: under the hand it must not run away. */
+export function layOut(plan: Plan, scale: TimeScale): ScoreLayout {
+  const steps = plan.steps;
   const tableX = scale.x(0);
 
   const staves: Stave[] = [];
@@ -137,7 +161,7 @@ export function layOut(plan: Plan, width: number, zoom: number): ScoreLayout {
   const middle = (step: PlannedStep) => {
     const stave = staves.find((each) => each.station.id === step.station.id)!;
     const lane = laneOf.get(step.key) ?? 0;
-    return step.station.id === shelf.id ? shelfTop + 22 + lane * SHELF_LANE : stave.top + 28 + lane * LANE;
+    return step.station.id === shelf.id ? shelfTop + 22 + lane * SHELF_LANE : stave.top + MIDDLE + lane * LANE;
   };
   const bare = steps.map((step) => {
     const x = scale.x(step.start);

@@ -14,6 +14,8 @@ export interface TimeScale {
   /** Pixels of a minute where nothing is folded. */
   readonly perMinute: number;
   x(minute: number): number;
+  /** The minute drawn at a place, not rounded: the inverse of `x`. */
+  minute(x: number): number;
 }
 
 const FOLD_OVER_MINUTES = 150;
@@ -51,7 +53,11 @@ export function timeScale(moments: readonly number[], width: number, zoom: numbe
     const stretch = stretches.find((each) => minute < each.to) ?? stretches[stretches.length - 1]!;
     return stretch.x + ((minute - stretch.from) / (stretch.to - stretch.from)) * stretch.width;
   };
-  return { stretches, width: x, perMinute, x: at };
+  const minute = (place: number) => {
+    const stretch = stretches.find((each) => place < each.x + each.width) ?? stretches[stretches.length - 1]!;
+    return stretch.from + ((place - stretch.x) / stretch.width) * (stretch.to - stretch.from);
+  };
+  return { stretches, width: x, perMinute, x: at, minute };
 }
 
 /** Minutes at which the clock is written: whole quarters, halves or hours, as close as they stay apart. */

@@ -1,6 +1,7 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
+import { Redo2, Undo2 } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { minutesToTable } from '@/core/live/session';
@@ -8,18 +9,25 @@ import type { Plan, PlannedStep } from '@/core/meal/plan';
 import { pantry } from '@/store/db';
 import { tableInstant } from '@/store/meals';
 import { openSession } from '@/store/sessions';
+import { Button } from '@/ui/button';
 import { printSpan, useNow } from '@/ui/clock';
 import { type KeyRow, KeysSheet, useKey } from '@/ui/keys-sheet';
 import { pigmentAt } from '@/ui/pigments';
 import { useMeal } from '@/views/shell/meal-frame';
 import { useDress } from '@/views/shell/shell';
-import { ByHand } from './by-hand';
+import { ByHand, nextBurner, placeOf } from './by-hand';
 import { Sheet } from './sheet';
+import { type Hand, isPinned, useHand } from './use-hand';
 
 const KEYS: readonly KeyRow[] = [
   ['← →', 'the step before, the step after'],
   ['↑ ↓', 'the same hour on the line above, below'],
   ['Home End', 'the first step, the last'],
+  ['Shift ← →', '5 minutes earlier, later'],
+  [', .', '1 minute earlier, later'],
+  ['B', 'to the next burner that will do'],
+  ['P', 'keep it here, let it move'],
+  ['U R', 'take back, do again'],
   ['+ −', 'nearer, farther'],
   ['Esc', 'let go'],
   ['?', 'this sheet'],
@@ -32,9 +40,12 @@ export function ScoreView() {
   const { meal, planned } = useMeal();
   const now = useNow(20_000);
   const session = useLiveQuery(() => openSession(pantry(), meal.id), [meal.id]);
-  const plan = session?.plan ?? planned.plan;
+  const standing = session?.plan ?? planned.plan;
   const [selected, setSelected] = useState<string | null>(null);
-  const [told, setTold] = useState({ key: '', words: '' });
+  const free = useHand(meal, standing, selected ?? '');
+  // At the stove the plan follows what happens; the hand waits.
+  const hand = session || planned.refusals.length > 0 ? null : free;
+  const plan = hand?.shown ?? standing;
   const [zoom, setZoom] = useState(0);
   const frame = useRef<HTMLDivElement>(null);
   const [width, setFrame] = useWidth();
@@ -59,6 +70,28 @@ export function ScoreView() {
   useKey('Home', onArrow('first'));
   useKey('End', onArrow('last'));
   useKey('Escape', () => select(null));
+  const chosen = plan?.steps.find((each) => each.key === selected);
+  const nudge = (minutes: number) => chosen && hand?.nudge(chosen, minutes);
+  useKey('Shift+ArrowLeft', () => nudge(-5));
+  useKey('Shift+ArrowRight', () => nudge(5));
+  useKey(',', () => nudge(-1));
+  useKey('.', () => nudge(1));
+  useKey('b', () => {
+    const unit = chosen && nextBurner(chosen);
+    if (unit) hand?.move({ key: chosen.key, unit });
+  });
+  useKey('p', () => {
+    if (!chosen || !hand || hand.busy) return;
+    if (isPinned(hand.pins, chosen)) hand.letGo(chosen);
+    else hand.move(placeOf(chosen));
+  });
+  const back = () => hand?.takeBack();
+  const again = () => hand?.doAgain();
+  useKey('u', back);
+  useKey('r', again);
+  useKey('Ctrl+z', back);
+  useKey('Ctrl+y', again);
+  useKey('Ctrl+Shift+z', again);
   useKey('+', () => setZoom((level) => Math.min(ZOOMS.length - 1, level + 1)));
   useKey('-', () => setZoom((level) => Math.max(0, level - 1)));
 
@@ -69,7 +102,7 @@ export function ScoreView() {
   }, [level]);
 
   if (!plan) return null;
-  const step = plan.steps.find((each) => each.key === selected);
+  const told = hand && hand.told.key === (selected ?? '') ? hand.told.words : '';
   const dishIds = meal.dishes.map((dish) => dish.id);
   const present = now === null ? null : minutesToTable({ tableAt: tableInstant(meal) }, now);
   return (
@@ -91,63 +124,92 @@ export function ScoreView() {
             selected={selected}
             onSelect={select}
             present={present}
+            hand={hand}
           />
         )}
       </div>
-      <ByTheClock plan={plan} dishIds={dishIds} selected={selected} onSelect={setSelected} />
+      <ByTheClock plan={plan} dishIds={dishIds} selected={selected} onSelect={setSelected} hand={hand} />
       <div
         className="sticky bottom-0 mt-3 grid min-h-16 gap-x-8 gap-y-2 border-t-2 border-ink bg-ground pt-3 pb-1 md:grid-cols-[1fr_auto]"
         aria-live="polite"
         data-testid="reason"
       >
-        {step ? (
-          <Reason step={step} hour={plan.hour} told={told.key === step.key ? told.words : ''} />
+        {chosen ? (
+          <Reason step={chosen} hour={plan.hour} told={told} />
         ) : (
-          <p className="text-faint">
-            Choose a step, with the pointer or the arrow keys, to read why it stands where it does.
-          </p>
+          <div>
+            <p className="text-faint">
+              Choose a step, with the pointer or the arrow keys, to read why it stands where it does
+              {hand && '; drag it to move it'}.
+            </p>
+            {told && <Told words={told} />}
+            {hand && hand.pins.length > 0 && <Pins hand={hand} />}
+          </div>
         )}
         <div className="grid content-start gap-2">
-          <div className="hidden items-start gap-2 sm:flex">
-            <ZoomKnob label="Farther" sign="−" disabled={zoom === 0} onPress={() => setZoom(zoom - 1)} />
-            <ZoomKnob label="Nearer" sign="+" disabled={zoom === ZOOMS.length - 1} onPress={() => setZoom(zoom + 1)} />
-            <KeysSheet rows={KEYS} />
+          <div className="flex flex-wrap items-start gap-2">
+            <div className="hidden items-start gap-2 sm:flex">
+              <Knob label="Farther" disabled={zoom === 0} onPress={() => setZoom(zoom - 1)}>
+                −
+              </Knob>
+              <Knob label="Nearer" disabled={zoom === ZOOMS.length - 1} onPress={() => setZoom(zoom + 1)}>
+                +
+              </Knob>
+            </div>
+            {hand && (hand.canTakeBack || hand.canDoAgain) && (
+              <>
+                <Knob label="Take back" disabled={!hand.canTakeBack || hand.busy} onPress={hand.takeBack}>
+                  <Undo2 size={18} aria-hidden />
+                </Knob>
+                <Knob label="Do again" disabled={!hand.canDoAgain || hand.busy} onPress={hand.doAgain}>
+                  <Redo2 size={18} aria-hidden />
+                </Knob>
+              </>
+            )}
+            <div className="hidden sm:block">
+              <KeysSheet rows={KEYS} />
+            </div>
           </div>
-          {step && !session && planned.refusals.length === 0 && (
-            <ByHand
-              key={step.key}
-              meal={meal}
-              plan={plan}
-              step={step}
-              say={(words) => setTold({ key: step.key, words })}
-            />
-          )}
+          {chosen && hand && <ByHand hand={hand} step={chosen} stations={plan.stations} />}
         </div>
       </div>
     </div>
   );
 }
 
-function ZoomKnob({
-  label,
-  sign,
-  disabled,
-  onPress,
-}: {
+/** What can be done with all that was put by hand; it stands where no step is chosen, for there is room. */
+function Pins({ hand }: { readonly hand: Hand }) {
+  const count = hand.pins.length;
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 text-sm" data-testid="pins">
+      <span className="text-faint">{count === 1 ? '1 step put by hand' : `${count} steps put by hand`}</span>
+      <Button look="quiet" className="min-h-8 px-0" disabled={hand.busy} onClick={hand.settle}>
+        best around {count === 1 ? 'it' : 'them'}
+      </Button>
+      <Button look="quiet" className="min-h-8 px-0" disabled={hand.busy} onClick={hand.letAllGo}>
+        let {count === 1 ? 'it' : 'all'} go
+      </Button>
+    </div>
+  );
+}
+
+interface KnobProps {
   readonly label: string;
-  readonly sign: string;
   readonly disabled: boolean;
   readonly onPress: () => void;
-}) {
+  readonly children: React.ReactNode;
+}
+
+function Knob({ label, disabled, onPress, children }: KnobProps) {
   return (
     <button
       type="button"
       aria-label={label}
-      className="size-10 rounded-lg bg-soft text-xl disabled:opacity-40"
+      className="inline-grid size-10 place-items-center rounded-lg bg-soft text-xl disabled:opacity-40"
       disabled={disabled}
       onClick={onPress}
     >
-      {sign}
+      {children}
     </button>
   );
 }
@@ -216,20 +278,24 @@ function Reason({ step, hour, told }: ReasonProps) {
         </p>
       </div>
       <div>
-        <p>{step.says}</p>
-        {step.amounts.length > 0 && <p className="text-faint">{step.amounts.join(' · ')}</p>}
+        {!told && <p>{step.says}</p>}
+        {!told && step.amounts.length > 0 && <p className="text-faint">{step.amounts.join(' · ')}</p>}
         {step.cautions.map((caution) => (
           <p key={caution} className="border-l-3 border-warn pl-2 text-warn">
             {caution}
           </p>
         ))}
-        {told && (
-          <p className="mt-1 font-semibold first-letter:uppercase" data-testid="by-hand-words">
-            {told}
-          </p>
-        )}
+        {told && <Told words={told} />}
       </div>
     </div>
+  );
+}
+
+function Told({ words }: { readonly words: string }) {
+  return (
+    <p className="mt-1 font-semibold first-letter:uppercase" data-testid="by-hand-words">
+      {words}
+    </p>
   );
 }
 
@@ -238,10 +304,11 @@ interface ByTheClockProps {
   readonly dishIds: readonly string[];
   readonly selected: string | null;
   readonly onSelect: (key: string) => void;
+  readonly hand: Hand | null;
 }
 
 /** The score on a phone: the same plan, down the page. */
-function ByTheClock({ plan, dishIds, selected, onSelect }: ByTheClockProps) {
+function ByTheClock({ plan, dishIds, selected, onSelect, hand }: ByTheClockProps) {
   const dress = useDress();
   const clock = (minute: number) => printClock(clockMinutes(plan.hour) + minute);
   return (
@@ -264,6 +331,7 @@ function ByTheClock({ plan, dishIds, selected, onSelect }: ByTheClockProps) {
               {step.name} <span className="text-faint">{step.dishName}</span>
               <span className="block text-sm text-faint">
                 {step.station.name}, {printSpan(step.end - step.start)}
+                {hand && isPinned(hand.pins, step) && ' · put by hand'}
               </span>
             </span>
           </button>

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { Plan } from '@/core/meal/plan';
-import { planned } from '@/core/testing/meals';
+import { mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
-import { type Label, layOut, packLanes, textWidth } from './layout';
+import { ghostOf, type Label, layOut, packLanes, scaleOf, textWidth } from './layout';
 import { ticks, timeScale } from './scale';
+import { wishAt } from './use-drag';
 
 describe('the time scale', () => {
   it('goes on with time and meets the width, whatever the moments', () => {
@@ -17,6 +18,7 @@ describe('the time scale', () => {
           const sorted = [...moments].sort((a, b) => a - b);
           for (const [index, minute] of sorted.entries()) {
             if (index > 0) expect(scale.x(minute)).toBeGreaterThanOrEqual(scale.x(sorted[index - 1]!) - 1e-6);
+            expect(scale.minute(scale.x(minute))).toBeCloseTo(minute, 6);
           }
           expect(scale.width).toBeGreaterThan(0);
         },
@@ -77,7 +79,7 @@ describe.each(SAMPLE_MEALS.map((sample) => [sample.setting.name, sample] as cons
     [910, 1],
     [910, 4.2],
   ])('at %i pixels and zoom %f shows every step and lets no label touch another', (width, zoom) => {
-    const layout = layOut(plan, width, zoom);
+    const layout = layOut(plan, scaleOf(plan, width, zoom));
     expect(layout.ribbons.map((ribbon) => ribbon.step.key).sort()).toEqual(plan.steps.map((step) => step.key).sort());
     const boxes = layout.ribbons
       .map((ribbon) => ribbon.label)
@@ -91,5 +93,29 @@ describe.each(SAMPLE_MEALS.map((sample) => [sample.setting.name, sample] as cons
       }
     }
     expect(layout.landings).toHaveLength(plan.landings.length);
+  });
+});
+
+describe('a step under the hand', () => {
+  it('is wished at the minute and on the stave the pointer is over, where it may stand', async () => {
+    const meal = mealOf([plainGrain()]);
+    const plan = await planned(meal);
+    const layout = layOut(plan, scaleOf(plan, 900, 1));
+    const { step, x, y } = layout.ribbons.find((ribbon) => ribbon.step.choices.length > 1)!;
+    const from = { x: x + 3, y };
+    const drag = { step, from, layout };
+    expect(wishAt(drag, from)).toEqual({ key: step.key, start: step.start });
+    const later = { x: from.x + 10 * layout.scale.perMinute, y };
+    expect(wishAt(drag, later)).toEqual({ key: step.key, start: step.start + 10 });
+    const other = step.choices.find((id) => id !== step.station.id)!;
+    const stave = layout.staves.find(({ station }) => station.id === other)!;
+    const wish = wishAt(drag, { x: from.x, y: stave.top + 5 });
+    expect(wish).toEqual({ key: step.key, start: step.start, unit: other });
+    const shelf = layout.staves.find(({ station }) => station.sort === 'shelf')!;
+    expect(wishAt(drag, { x: from.x, y: shelf.top + 5 }).unit).toBeUndefined();
+    const ghost = ghostOf(layout, wish)!;
+    expect(ghost.y).toBeGreaterThan(stave.top);
+    expect(ghost.y + ghost.height).toBeLessThan(stave.top + stave.height);
+    expect(ghostOf(layout, { key: 'gone/step' })).toBeNull();
   });
 });

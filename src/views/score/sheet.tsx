@@ -1,13 +1,26 @@
 'use client';
 
-import { useId } from 'react';
+import { Pin as PinMark } from 'lucide-react';
+import { useEffect, useId, useRef } from 'react';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import type { Plan } from '@/core/meal/plan';
 import { printSpan } from '@/ui/clock';
 import { pigmentAt } from '@/ui/pigments';
 import { useDress } from '@/views/shell/shell';
-import { HANDS, type Join, type LandingMark, layOut, type Ribbon, type WaitLine } from './layout';
+import {
+  ghostOf,
+  HANDS,
+  type Join,
+  type LandingMark,
+  layOut,
+  type Ribbon,
+  type ScoreLayout,
+  scaleOf,
+  type WaitLine,
+} from './layout';
 import { PatternDefinition } from './patterns';
+import { useDrag } from './use-drag';
+import { type Hand, isPinned } from './use-hand';
 
 export const NAMES = 138;
 export const LANDINGS = 232;
@@ -21,19 +34,36 @@ interface SheetProps {
   readonly onSelect: (key: string) => void;
   /** Minutes relative to the table of the present, when it falls on the sheet. */
   readonly present: number | null;
+  /** Null while nothing can be moved. */
+  readonly hand: Hand | null;
 }
 
 /** The score itself: staves, ribbons, what waits, the hands and the landing edge. */
-export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present }: SheetProps) {
+export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present, hand }: SheetProps) {
   const dress = useDress();
   const prefix = useId().replace(/:/g, '');
-  const layout = layOut(plan, Math.max(320, width - NAMES - LANDINGS), zoom);
-  const { scale } = layout;
+  const drawn = useRef<ScoreLayout>(null);
+  const { drag, handlers } = useDrag({
+    left: NAMES,
+    drawn,
+    onTake: hand && !hand.busy ? (key) => onSelect(key) : null,
+    onLook: (pin) => hand?.look(pin),
+    onDrop: (pin) => hand?.move(pin),
+    onGiveUp: () => hand?.giveUp(),
+  });
+  const scale = drag?.layout.scale ?? scaleOf(plan, Math.max(320, width - NAMES - LANDINGS), zoom);
+  const layout = layOut(plan, scale);
+  useEffect(() => {
+    drawn.current = layout;
+  });
+  const wished = hand?.wish ? ghostOf(layout, hand.wish) : null;
   const total = NAMES + scale.width + LANDINGS;
   const table = clockMinutes(plan.hour);
   const place = (dishId: string) => Math.max(0, dishIds.indexOf(dishId));
   const colour = (dishId: string) => pigmentAt(place(dishId))[dress];
-  const chosenDish = plan.steps.find((step) => step.key === selected)?.dishId;
+  const chosen = plan.steps.find((step) => step.key === selected);
+  const chosenDish = chosen?.dishId;
+  const chain = new Set(chosen?.chain);
   const faded = (dishId: string) => chosenDish !== undefined && chosenDish !== dishId;
   const bottom = layout.handsTop - 6;
   return (
@@ -44,6 +74,7 @@ export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present 
         aria-label="The score"
         className="block select-none"
         style={{ fontVariantNumeric: 'tabular-nums' }}
+        {...handlers}
       >
         <defs>
           {dishIds.map((id, index) => (
@@ -138,11 +169,26 @@ export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present 
               fill={`url(#${prefix}-${place(ribbon.step.dishId)})`}
               colour={colour(ribbon.step.dishId)}
               chosen={ribbon.step.key === selected}
+              tied={chain.has(ribbon.step.key)}
+              pinned={hand !== null && isPinned(hand.pins, ribbon.step)}
+              movable={hand !== null}
               faded={faded(ribbon.step.dishId)}
               tableClock={table}
               onSelect={onSelect}
             />
           ))}
+          {wished && (
+            <rect
+              data-testid="wished"
+              {...wished}
+              rx={4}
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth={1.5}
+              strokeDasharray="4 3"
+              pointerEvents="none"
+            />
+          )}
           {present !== null && present > (scale.stretches[0]?.from ?? 0) && present < 60 && (
             <line
               data-testid="present"
@@ -268,15 +314,21 @@ interface PieceProps {
   readonly fill: string;
   readonly colour: string;
   readonly chosen: boolean;
+  /** On the way of the chosen step to the table: what moves when it moves. */
+  readonly tied: boolean;
+  readonly pinned: boolean;
+  readonly movable: boolean;
   readonly faded: boolean;
   readonly tableClock: number;
   readonly onSelect: (key: string) => void;
 }
 
-function RibbonPiece({ ribbon, fill, colour, chosen, faded, tableClock, onSelect }: PieceProps) {
+function RibbonPiece(props: PieceProps) {
+  const { ribbon, fill, colour, chosen, tied, pinned, movable, faded, tableClock, onSelect } = props;
   const { step, x, width, y, thickness, tailX, label } = ribbon;
   const clock = (minute: number) => printClock(tableClock + minute);
-  const say = `${step.dishName}: ${step.name}, ${step.station.name}, ${clock(step.start)} to ${clock(step.end)}`;
+  const byHand = pinned ? ', put by hand' : '';
+  const say = `${step.dishName}: ${step.name}, ${step.station.name}, ${clock(step.start)} to ${clock(step.end)}${byHand}`;
   return (
     // biome-ignore lint/a11y/useSemanticElements: a button element cannot stand in an SVG
     <g
@@ -285,8 +337,10 @@ function RibbonPiece({ ribbon, fill, colour, chosen, faded, tableClock, onSelect
       aria-label={say}
       aria-pressed={chosen}
       data-key={step.key}
-      className="cursor-pointer outline-none"
-      opacity={faded ? 0.35 : 1}
+      className={`outline-none ${movable ? 'cursor-grab active:cursor-grabbing' : 'cursor-pointer'}`}
+      // A finger on the chosen ribbon moves it; anywhere else it scrolls the sheet.
+      style={movable && chosen ? { touchAction: 'none' } : undefined}
+      opacity={faded && !tied ? 0.35 : 1}
       onClick={() => onSelect(step.key)}
       onKeyDown={(event) => {
         if (event.key === 'Enter' || event.key === ' ') onSelect(step.key);
@@ -317,9 +371,15 @@ function RibbonPiece({ ribbon, fill, colour, chosen, faded, tableClock, onSelect
         height={thickness}
         rx={Math.min(5, thickness / 2)}
         fill={fill}
-        stroke={chosen ? 'var(--ink)' : 'none'}
-        strokeWidth={2.5}
+        stroke={chosen || tied ? 'var(--ink)' : 'none'}
+        strokeWidth={chosen ? 2.5 : 1}
       />
+      {pinned && (
+        <g data-testid="pinned" aria-hidden>
+          <circle cx={x + 9} cy={y} r={9} fill="var(--ground)" stroke="var(--ink)" />
+          <PinMark x={x + 3} y={y - 6} width={12} height={12} stroke="var(--ink)" />
+        </g>
+      )}
       {label && (
         <text
           x={label.x}

@@ -1,5 +1,6 @@
 'use client';
 
+import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Refusal } from '@/core/dish/check';
 import { hourPast } from '@/core/meal/check';
@@ -55,6 +56,15 @@ export function usePlan(meal: Meal | undefined): PlanState {
       gone = true;
     };
   }, [print]);
+
+  // Another tab, or the hand on the score, may store a plan for the same meal.
+  const mealId = meal?.id;
+  const kept = useLiveQuery(async () => (mealId === undefined ? undefined : pantry().plans.get(mealId)), [mealId]);
+  useEffect(() => {
+    if (!kept || kept.print !== print || shown.current === null) return;
+    shown.current = kept.plan;
+    setState((before) => (before.settling ? before : { ...before, plan: kept.plan }));
+  }, [kept, print]);
 
   const settle = useCallback(() => void stopPlanning(), []);
   return { ...state, settle };

@@ -1,0 +1,24 @@
+import { chromium } from '@playwright/test';
+
+const b = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+const p = await b.newPage({ viewport: { width: 1280, height: 800 } });
+await p.goto('http://localhost:4557/');
+await p.getByRole('heading', { name: 'Midwinter table' }).waitFor();
+await p.goto('http://localhost:4557/meals/harvest/score');
+await p.getByTestId('reason').waitFor();
+await p.waitForTimeout(5000);
+const r = p.locator('[data-testid="score"] [data-key]').filter({ hasText: 'brown' }).first();
+const box = (await r.boundingBox())!;
+await p.mouse.move(box.x + 10, box.y + box.height / 2);
+await p.mouse.down();
+await p.mouse.move(box.x - 40, box.y + box.height / 2, { steps: 5 });
+await p.waitForTimeout(900);
+await p.screenshot({ path: '/tmp/z1.png' });
+await p.mouse.up();
+await p.waitForTimeout(1800);
+await p.screenshot({ path: '/tmp/z2.png' });
+await p.keyboard.press("Escape"); await p.waitForTimeout(300); await p.screenshot({ path: "/tmp/z4.png" });
+await p.setViewportSize({ width: 390, height: 844 });
+await p.waitForTimeout(500);
+await p.screenshot({ path: '/tmp/z3.png' });
+await b.close();

@@ -9,6 +9,7 @@ import {
   fry,
   item,
   leave,
+  overnight,
   pot,
   rest,
   simmer,
@@ -293,7 +294,7 @@ export const beefCheeks: Dish = dish({
     follow('onions', 'soften', 0, 240),
     follow('brown', 'soften', 0, 5, 1),
     ...atOnce('soften', 'wine', 'braise'),
-    follow('braise', 'finish', 0, 60, 30),
+    overnight(follow('braise', 'finish', 0, 60, 30)),
   ],
   vessels: [pot('pot', 'braising pot', ['casserole'], 6, 'brown', 'finish', { widthCm: 26, wash: 10 })],
   lands: { step: 'finish', waits: waits('hot', 45, 75, 'covered on the shelf, better for it; keep it above 57 °C') },
@@ -488,7 +489,7 @@ export const horseradishCream: Dish = dish({
     chill('chill', 'in the cold', 30, 'Covered, in the cold, to come together.', { doneWhen: 'half an hour is over' }),
   ],
   links: atOnce('mix', 'chill'),
-  lands: { step: 'chill', waits: waits('cold', 180, 360, 'covered, in the cold') },
+  lands: { step: 'chill', waits: overnight(waits('cold', 180, 360, 'covered, in the cold')) },
 });
 
 export const pickledOnions: Dish = dish({
@@ -519,7 +520,7 @@ export const pickledOnions: Dish = dish({
   ],
   links: atOnce('slice', 'stand'),
   vessels: [pot('bowl', 'bowl', ['bowl'], 1.5, 'slice', 'stand', { wash: 0 })],
-  lands: { step: 'stand', waits: waits('cold', 240, 480, 'covered, on the side') },
+  lands: { step: 'stand', waits: overnight(waits('cold', 240, 480, 'covered, on the side')) },
 });
 
 export const harvestDishes: readonly Dish[] = [

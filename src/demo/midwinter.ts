@@ -9,6 +9,7 @@ import {
   fry,
   item,
   leave,
+  overnight,
   pot,
   rest,
   simmer,
@@ -208,9 +209,9 @@ const redCabbage: Dish = dish({
       doneWhen: 'soft and shining; fish out the cloves',
     }),
   ],
-  links: [follow('shred', 'sweat', 0, 300), follow('sweat', 'braise', 0, 0)],
+  links: [overnight(follow('shred', 'sweat', 0, 300)), follow('sweat', 'braise', 0, 0)],
   vessels: [pot('pot', 'cabbage pot', ['pot', 'casserole'], 5.5, 'sweat', 'braise')],
-  lands: { step: 'braise', waits: waits('hot', 90, 150, 'covered, better for it') },
+  lands: { step: 'braise', waits: overnight(waits('hot', 90, 150, 'covered, better for it')) },
 });
 
 const wildRicePilaf: Dish = dish({
@@ -295,7 +296,11 @@ const winterLentils: Dish = dish({
     }),
     work('sharpen', 'sharpen', 2, 'Salt and vinegar; taste.', { vessel: 'pot', uses: ['vinegar'] }),
   ],
-  links: [follow('dice', 'base', 0, 240), ...atOnce('base', 'boil', 'simmer'), follow('simmer', 'sharpen', 0, 45, 15)],
+  links: [
+    follow('dice', 'base', 0, 240),
+    ...atOnce('base', 'boil', 'simmer'),
+    overnight(follow('simmer', 'sharpen', 0, 45, 15)),
+  ],
   vessels: [pot('pot', 'lentil pot', ['pot', 'casserole'], 4.5, 'base', 'sharpen')],
   lands: { step: 'sharpen', waits: waits('hot', 50, 80, 'covered; loosen with hot water') },
 });
@@ -349,7 +354,7 @@ const shreddedSprouts: Dish = dish({
       doneWhen: 'bright green with brown edges',
     }),
   ],
-  links: [follow('shred', 'fry', 0, 240)],
+  links: [overnight(follow('shred', 'fry', 0, 240))],
   vessels: [pot('pan', 'skillet', ['pan'], 5, 'fry', 'fry', { widthCm: 30, grows: false })],
   lands: { step: 'fry', waits: waits('hot', 4, 8, 'uncovered') },
 });
@@ -392,7 +397,7 @@ const celeriacSoup: Dish = dish({
     follow('dice', 'boil', 0, 240),
     ...atOnce('boil', 'simmer'),
     follow('simmer', 'blend', 0, 60, 20),
-    follow('blend', 'warm', 0, 120, 60),
+    overnight(follow('blend', 'warm', 0, 120, 60)),
   ],
   vessels: [pot('pot', 'soup pot', ['pot'], 6, 'boil', 'warm')],
   lands: { step: 'warm', waits: waits('hot', 25, 45, 'covered, on the lowest heat') },
@@ -460,7 +465,7 @@ const walnutRelish: Dish = dish({
     chill('cold', 'in the cold', 20, 'Covered, in the cold.'),
   ],
   links: atOnce('chop', 'cold'),
-  lands: { step: 'cold', waits: waits('cold', 180, 300, 'covered, in the cold') },
+  lands: { step: 'cold', waits: overnight(waits('cold', 180, 300, 'covered, in the cold')) },
 });
 
 const beetSalad: Dish = dish({

@@ -1,5 +1,6 @@
 import { addDays, format } from 'date-fns';
-import type { Refusal } from '@/core/dish/check';
+import { checkDish, type Refusal } from '@/core/dish/check';
+import type { Dish } from '@/core/dish/dish';
 import { kitchenShape, settingShape } from '@/core/formats/meal-file';
 import { check } from '@/core/formats/refuse';
 import type { Kitchen } from '@/core/kitchen/kitchen';
@@ -92,6 +93,24 @@ export async function changeKitchen(db: Pantry, kitchen: Kitchen): Promise<Refus
   if (fault) return fault;
   await db.kitchens.put(kitchen);
   return null;
+}
+
+/** Puts one dish of a meal in the place of another; what was set by hand for the old one goes with it. */
+export async function changeDish(
+  db: Pantry,
+  meal: Meal,
+  dishId: string,
+  dish: Dish,
+  now: number,
+): Promise<Refusal | null> {
+  const fault = checkDish(dish)[0];
+  if (fault) return fault;
+  return db.transaction('rw', db.meals, db.dishes, async () => {
+    await db.dishes.put(dish);
+    const dishIds = meal.dishes.map(({ id }) => (id === dishId ? dish.id : id));
+    const pins = (meal.pins ?? []).filter(({ key }) => !key.startsWith(`${dishId}/`));
+    return changeMeal(db, meal.id, { dishIds, pins }, now);
+  });
 }
 
 /** What a plan depends on, as text: equal text, equal plan. */

@@ -69,6 +69,8 @@ export interface Link {
   readonly max: number | null;
   /** Waiting longer than this is allowed but a pity. */
   readonly rather?: number;
+  /** Instead it may stand a night in the cold, covered: what is before can be made the day before. */
+  readonly overnight?: boolean;
 }
 
 /** A vessel kept from the start of one step to the end of another, then washed. */
@@ -108,6 +110,8 @@ export interface Waits {
   readonly mostMinutes: number;
   readonly how: string;
   readonly served: 'hot' | 'warm' | 'cold';
+  /** The finished dish may stand a night in the cold. */
+  readonly overnight?: boolean;
 }
 
 export interface Ingredient {

@@ -130,6 +130,11 @@ export function waits(served: Waits['served'], wellMinutes: number, mostMinutes:
   return { served, wellMinutes, mostMinutes, how };
 }
 
+/** What may also stand a night in the cold before it goes on. */
+export function overnight<T extends Link | Waits>(given: T): T {
+  return { ...given, overnight: true };
+}
+
 /** Fills in what a dish may leave out. */
 export function dish(
   given: Omit<Dish, 'vessels' | 'gives' | 'takes'> & Partial<Pick<Dish, 'vessels' | 'gives' | 'takes'>>,

@@ -207,6 +207,7 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
         min: Joi.number().integer().min(-10_080).max(10_080).required(),
         max: Joi.number().integer().min(-10_080).max(10_080).allow(null).required(),
         rather: minutes,
+        overnight: Joi.boolean(),
       }),
     )
     .max(400)
@@ -254,6 +255,7 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
     waits: Joi.object({
       wellMinutes: minutes.required(),
       mostMinutes: minutes.required(),
+      overnight: Joi.boolean(),
       how: words.required(),
       served: Joi.string().valid('hot', 'warm', 'cold').required(),
     }).required(),

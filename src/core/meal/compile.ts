@@ -228,7 +228,10 @@ class Compilation {
     const midnight = -clockMinutes(this.meal.hour) - daysBefore * 1440 - this.origin;
     // When that day is gone already, the sooner the better: no bound at all.
     if (midnight + 1439 < 0) return {};
-    return { earliest: Math.max(0, midnight), latest: midnight + 1439 };
+    // What rests may go on through the night; what is cooked or worked at is over before it.
+    const rests = part.step.place.at === 'rest' || part.step.place.at === 'cold';
+    const latest = midnight + 1439 - (rests ? 0 : Math.min(part.minutes.likely, 1439));
+    return { earliest: Math.max(0, midnight), latest: Math.max(0, latest) };
   }
 
   private pinnedStart(part: Part): { earliest: number; latest: number } | null {

@@ -1,6 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import type { Dish } from '@/core/dish/dish';
+import { overnight, waits } from '@/core/dish/write';
 import { TEST_CLOCK } from '@/core/testing/clock';
-import { mealOf, plainGrain, planned } from '@/core/testing/meals';
+import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
+import { SAMPLE_MEALS } from '@/demo/meals';
+import { checkMeal } from './check';
 import type { Meal } from './meal';
 import { planMeal } from './plan-meal';
 import { changed, findWaysOut, ideasFor, wantsWayOut } from './ways-out';
@@ -27,9 +31,9 @@ describe('ways out', () => {
       late.plan,
       // Serving later leaves more time from now.
       (idea) => plan(idea, -40 - (Number(idea.hour.slice(0, 2)) * 60 + Number(idea.hour.slice(3)) - 19 * 60)),
-      (count, all) => tried.push(`${count} of ${all}`),
+      { minutesLeft: 40, onTried: (count, all) => tried.push(`${count} of ${all}`) },
     );
-    expect(tried).toHaveLength(ideasFor(meal).length);
+    expect(tried).toHaveLength(ideasFor(meal, 40).length);
     expect(ways[0]).toMatchObject({ id: 'later 30', late: 0, gains: 'everything lands in time' });
     for (const way of ways) expect(way.late).toBeLessThan(was);
     expect(ways.map((way) => way.late)).toEqual([...ways.map((way) => way.late)].sort((a, b) => a - b));
@@ -45,5 +49,42 @@ describe('ways out', () => {
       expect(differs, id).toHaveLength(1);
     }
     expect(ideasFor({ ...meal, hour: '23:40' }).some(({ id }) => id.startsWith('later'))).toBe(false);
+  });
+
+  it('offer the evening before only while there is one', () => {
+    const { kitchen, dishes, setting } = SAMPLE_MEALS.find(({ setting: { id } }) => id === 'midwinter')!;
+    const meal: Meal = { ...setting, day: '2026-11-28', kitchen, dishes };
+    const eves = (minutesLeft: number) => ideasFor(meal, minutesLeft).filter(({ id }) => id.startsWith('eve '));
+    expect(eves(3 * 1440).length).toBeGreaterThan(3);
+    expect(eves(600)).toEqual([]);
+  });
+
+  it('hold only meals that can be planned, whatever is changed', () => {
+    for (const { kitchen, dishes, setting } of SAMPLE_MEALS) {
+      const meal: Meal = { ...setting, day: '2026-11-28', kitchen, dishes };
+      for (const { id, change } of ideasFor(meal)) expect(checkMeal(changed(meal, change)), id).toEqual([]);
+    }
+  });
+
+  it('let a dish made the day before rescue an evening that is too short', async () => {
+    const base = plainGrain('slow');
+    const slow: Dish = {
+      ...base,
+      steps: base.steps.map((step) =>
+        step.id === 'cover' ? { ...step, minutes: { shortest: 50, likely: 60, longest: 70 } } : step,
+      ),
+      links: base.links.map((link) => (link.to === 'rest' ? overnight(link) : link)),
+      lands: { step: 'rest', waits: waits('hot', 2, 5, 'covered') },
+    };
+    // One burner, and two grains that both want it at the end.
+    const meal = mealOf([slow, plainGrain('quick')], {
+      kitchen: { ...smallKitchen, burners: smallKitchen.burners.slice(0, 1) },
+    });
+    const before = await plan(meal);
+    if (before.ok) expect(wantsWayOut(before.plan)).toBe(true);
+    const ways = await findWaysOut(meal, before.ok ? before.plan : null, (idea) => plan(idea));
+    expect(ways.find(({ id }) => id === 'eve slow')).toMatchObject({ late: 0, overdue: 0 });
+    expect(ways.map(({ id }) => id)).toContain('burner');
+    expect(ways.map(({ id }) => id)).not.toContain('later 60');
   });
 });

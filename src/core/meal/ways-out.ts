@@ -1,4 +1,8 @@
-import { clockMinutes, type Kitchen, printClock } from '@/core/kitchen/kitchen';
+import type { Dish } from '@/core/dish/dish';
+import { fittingVessels } from '@/core/kitchen/fits';
+import { type ApplianceKind, clockMinutes, type Kitchen, printClock, VESSEL_KINDS } from '@/core/kitchen/kitchen';
+import { madeTheDayBefore, stepsForTheDayBefore } from './day-before';
+import { inTheOven, moreGently } from './elsewhere';
 import type { Meal, Pace } from './meal';
 import type { Plan } from './plan';
 import type { PlanResult } from './plan-meal';
@@ -8,6 +12,8 @@ export type Change =
   | { readonly kind: 'hour'; readonly hour: string }
   | { readonly kind: 'pace'; readonly pace: Pace }
   | { readonly kind: 'kitchen'; readonly kitchen: Kitchen }
+  /** One dish made in another way: a new dish in the place of the old. */
+  | { readonly kind: 'dish'; readonly dishId: string; readonly dish: Dish }
   | { readonly kind: 'without'; readonly dishId: string };
 
 /** A what-if that can be tried. */
@@ -32,81 +38,155 @@ export interface WayOut extends Idea {
 
 const LATEST_HOUR = 23 * 60 + 45;
 const HELP_MINUTES = 150;
+/** What the evening before must still have left of it. */
+const EVENING_MINUTES = 180;
 
 /** Whether a plan wants a way out: something is late or waits too long. */
 export function wantsWayOut(plan: Plan): boolean {
   return plan.landings.some((landing) => landing.fine === 'late' || landing.fine === 'too long');
 }
 
-/** What can be tried for a meal that does not fit or lands late. */
-export function ideasFor(meal: Meal): readonly Idea[] {
+/**
+ * What can be tried for a meal that does not fit or lands late, what asks least of the cook first. `minutesLeft` until the
+ * table: without an evening before there is nothing to be made on it.
+ */
+export function ideasFor(meal: Meal, minutesLeft = Number.POSITIVE_INFINITY): readonly Idea[] {
+  const eve = minutesLeft >= clockMinutes(meal.hour) + EVENING_MINUTES;
+  const ideas = [
+    ...laterIdeas(meal),
+    ...kitchenIdeas(meal),
+    ...meal.dishes.flatMap((dish) => [...elsewhereIdeas(meal, dish), ...(eve ? eveIdeas(dish) : [])]),
+    ...withoutIdeas(meal),
+  ];
+  return ideas.sort((a, b) => a.effort - b.effort);
+}
+
+function laterIdeas({ hour, pace }: Meal): Idea[] {
   const ideas: Idea[] = [];
-  const table = clockMinutes(meal.hour);
+  const table = clockMinutes(hour);
   for (const minutes of [15, 30, 60]) {
     if (table + minutes > LATEST_HOUR) continue;
-    const hour = printClock(table + minutes);
+    const later = printClock(table + minutes);
     ideas.push({
       id: `later ${minutes}`,
-      says: `serve ${minutes} min later, at ${hour}`,
+      says: `serve ${minutes} min later, at ${later}`,
       effort: minutes / 15,
-      change: { kind: 'hour', hour },
+      change: { kind: 'hour', hour: later },
     });
   }
-  if (meal.pace !== 'brisk') {
+  if (pace !== 'brisk') {
     ideas.push({ id: 'brisk', says: 'work at a brisk pace', effort: 3, change: { kind: 'pace', pace: 'brisk' } });
   }
-  const { kitchen } = meal;
+  return ideas;
+}
+
+const APPLIANCE_NAMES: Readonly<Record<ApplianceKind, string>> = {
+  kettle: 'kettle',
+  'rice-cooker': 'rice cooker',
+  'pressure-cooker': 'pressure cooker',
+  blender: 'blender',
+  'slow-cooker': 'slow cooker',
+};
+
+/** What a kitchen could have more of. */
+function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
   const fresh = (wish: string, taken: readonly { readonly id: string }[]) =>
     taken.some(({ id }) => id === wish) ? `${wish} ${taken.length + 1}` : wish;
-  ideas.push({
-    id: 'burner',
-    says: 'borrow a portable burner',
-    effort: 4,
-    change: {
-      kind: 'kitchen',
-      kitchen: {
-        ...kitchen,
-        burners: [
-          ...kitchen.burners,
-          {
-            id: fresh('portable', kitchen.burners),
-            name: 'Portable burner',
-            strength: 'middling',
-            widestCm: 28,
-            gentle: true,
-          },
-        ],
-      },
-    },
+  const idea = (id: string, says: string, effort: number, change: Partial<Kitchen>): Idea => ({
+    id,
+    says,
+    effort,
+    change: { kind: 'kitchen', kitchen: { ...kitchen, ...change } },
   });
-  const from = printClock(Math.max(0, table - HELP_MINUTES));
-  ideas.push({
-    id: 'hands',
-    says: `a second cook from ${from} until the table`,
-    effort: 5,
-    change: {
-      kind: 'kitchen',
-      kitchen: {
-        ...kitchen,
-        people: [
-          ...kitchen.people,
-          { id: fresh('second-cook', kitchen.people), name: 'second cook', role: 'cook', from, until: meal.hour },
-        ],
-      },
-    },
-  });
-  if (meal.dishes.length > 1) {
-    for (const dish of meal.dishes) {
-      if (!dish.lands) continue;
-      ideas.push({
-        id: `without ${dish.id}`,
-        says: `leave out ${dish.name}`,
-        effort: 8,
-        change: { kind: 'without', dishId: dish.id },
-      });
-    }
+  const portable = {
+    id: fresh('portable', kitchen.burners),
+    name: 'Portable burner',
+    strength: 'middling',
+    widestCm: 28,
+    gentle: true,
+  } as const;
+  const from = printClock(Math.max(0, clockMinutes(hour) - HELP_MINUTES));
+  const second = {
+    id: fresh('second-cook', kitchen.people),
+    name: 'second cook',
+    role: 'cook',
+    from,
+    until: hour,
+  } as const;
+  const ideas = [
+    idea('burner', 'borrow a portable burner', 4, { burners: [...kitchen.burners, portable] }),
+    idea('hands', `a second cook from ${from} until the table`, 5, { people: [...kitchen.people, second] }),
+  ];
+  const uses = dishes.flatMap((dish) => dish.vessels);
+  for (const kind of VESSEL_KINDS) {
+    // One more of the largest that is wanted by more than one thing.
+    const wanted = uses.filter((use) => use.need.kinds[0] === kind);
+    const largest = wanted.flatMap((use) => fittingVessels(kitchen, use.need).slice(0, 1));
+    const vessel = largest.sort((a, b) => b.litres - a.litres)[0];
+    if (!vessel || wanted.length < 2) continue;
+    const vessels = kitchen.vessels.map((each) => (each.id === vessel.id ? { ...each, count: each.count + 1 } : each));
+    ideas.push(idea(`one more ${kind}`, `borrow one more ${vessel.name.toLowerCase()}`, 3.5, { vessels }));
+  }
+  const places = dishes.flatMap((dish) => dish.steps.map(({ place }) => place));
+  const could = new Set(places.flatMap((place) => (place.at === 'burner' && place.orIn ? [place.orIn] : [])));
+  for (const kind of could) {
+    if (kitchen.appliances.some((each) => each.kind === kind)) continue;
+    const borrowed = { id: fresh(kind, kitchen.appliances), kind, name: capital(APPLIANCE_NAMES[kind]) };
+    ideas.push(
+      idea(`borrow ${kind}`, `borrow a ${APPLIANCE_NAMES[kind]}`, 4, { appliances: [...kitchen.appliances, borrowed] }),
+    );
   }
   return ideas;
+}
+
+/** Steps of a dish that could stand somewhere else. */
+function elsewhereIdeas({ kitchen }: Meal, dish: Dish): Idea[] {
+  const idea = (id: string, says: string, other: Dish): Idea => ({
+    id,
+    says,
+    effort: 2.5,
+    change: { kind: 'dish', dishId: dish.id, dish: other },
+  });
+  return [
+    ...inTheOven(dish, kitchen).map(({ step, dish: other }) =>
+      idea(`oven ${dish.id} ${step.id}`, `let ${dish.name} (“${step.name}”) go on in the oven`, other),
+    ),
+    ...moreGently(dish).map(({ step, dish: other }) =>
+      idea(`gently ${dish.id} ${step.id}`, `let ${dish.name} (“${step.name}”) simmer on a weaker burner`, other),
+    ),
+  ];
+}
+
+/** A dish, or the beginning of one, made the evening before. */
+function eveIdeas(dish: Dish): Idea[] {
+  const early = stepsForTheDayBefore(dish);
+  const last = dish.steps.filter(({ id }) => early.has(id)).at(-1);
+  if (!last) return [];
+  const what = early.size === dish.steps.length ? dish.name : `${dish.name} up to “${last.name}”`;
+  return [
+    {
+      id: `eve ${dish.id}`,
+      says: `make ${what} the day before`,
+      effort: 4.5,
+      change: { kind: 'dish', dishId: dish.id, dish: madeTheDayBefore(dish, early) },
+    },
+  ];
+}
+
+function withoutIdeas({ dishes }: Meal): Idea[] {
+  if (dishes.length < 2) return [];
+  return dishes
+    .filter((dish) => dish.lands)
+    .map(({ id, name }) => ({
+      id: `without ${id}`,
+      says: `leave out ${name}`,
+      effort: 8,
+      change: { kind: 'without', dishId: id },
+    }));
+}
+
+function capital(name: string): string {
+  return `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
 }
 
 /** The meal as it would be. */
@@ -118,23 +198,32 @@ export function changed(meal: Meal, change: Change): Meal {
       return { ...meal, pace: change.pace };
     case 'kitchen':
       return { ...meal, kitchen: change.kitchen };
+    case 'dish':
+      return { ...meal, dishes: meal.dishes.map((dish) => (dish.id === change.dishId ? change.dish : dish)) };
     case 'without':
       return { ...meal, dishes: meal.dishes.filter((dish) => dish.id !== change.dishId) };
   }
 }
 
+export interface SearchOptions {
+  /** Until the table; see `ideasFor`. */
+  readonly minutesLeft?: number;
+  /** Hears how many have been tried. */
+  readonly onTried?: (tried: number, all: number) => void;
+  readonly signal?: { readonly aborted: boolean };
+}
+
 /**
  * Plans each idea with `plan` and returns those that help, the best first: less late, fewer dishes that wait too long, less asked
- * of the cook. `before` is the plan as it stands, null when nothing fits. `onTried` hears how many have been tried.
+ * of the cook. `before` is the plan as it stands, null when nothing fits.
  */
 export async function findWaysOut(
   meal: Meal,
   before: Plan | null,
   plan: (meal: Meal) => Promise<PlanResult>,
-  onTried?: (tried: number, all: number) => void,
-  signal?: { readonly aborted: boolean },
+  { minutesLeft, onTried, signal }: SearchOptions = {},
 ): Promise<readonly WayOut[]> {
-  const ideas = ideasFor(meal);
+  const ideas = ideasFor(meal, minutesLeft);
   const was = before ? troubleOf(before) : null;
   const ways: WayOut[] = [];
   for (const [index, idea] of ideas.entries()) {

@@ -6,7 +6,7 @@ import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
 import { findWaysOut, type WayOut } from '@/core/meal/ways-out';
 import { pantry } from '@/store/db';
-import { changeKitchen, changeMeal, tableInstant } from '@/store/meals';
+import { changeDish, changeKitchen, changeMeal, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { planInWorker } from '@/workers/planner';
 
@@ -41,8 +41,11 @@ export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Pl
           patience: PATIENCE,
           notBefore: Math.ceil((Date.now() - tableInstant(other)) / 60_000),
         }),
-      (tried, all) => own.aborted || setSearch({ state: 'trying', tried, all }),
-      own,
+      {
+        minutesLeft: (tableInstant(meal) - Date.now()) / 60_000,
+        onTried: (tried, all) => own.aborted || setSearch({ state: 'trying', tried, all }),
+        signal: own,
+      },
     );
     if (!own.aborted || ways.length > 0) setSearch({ state: 'done', ways });
     else setSearch({ state: 'idle' });
@@ -101,6 +104,8 @@ async function applyTo(meal: Meal, { change }: WayOut): Promise<Refusal | null> 
       return changeMeal(pantry(), meal.id, { pace: change.pace }, now);
     case 'kitchen':
       return changeKitchen(pantry(), change.kitchen);
+    case 'dish':
+      return changeDish(pantry(), meal, change.dishId, change.dish, now);
     case 'without': {
       const dishIds = meal.dishes.map(({ id }) => id).filter((id) => id !== change.dishId);
       return changeMeal(pantry(), meal.id, { dishIds }, now);

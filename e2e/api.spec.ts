@@ -53,6 +53,8 @@ test('what is not sound is refused with a sentence', async ({ request }) => {
   const slow = await request.post('/api/solve?seconds=900', { data: problem });
   expect(slow.status()).toBe(400);
   expect((await slow.json()).sentence).toMatch(/seconds/);
+  const when = await request.post('/api/plan?notBefore=soon', { data: meal, headers: json });
+  expect((await when.json()).sentence).toMatch(/notBefore/);
   const large = await request.post('/api/solve', { data: 'x'.repeat(1_200_000), headers: json });
   expect(large.status()).toBe(413);
 });

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { openMeal, watchForErrors } from './kit';
+import { openMeal, openMeals, settled, watchForErrors } from './kit';
 
 test('the score is read by keyboard: step by step, line by line, each with its reason', async ({ page }) => {
   const errors = watchForErrors(page);
@@ -172,4 +172,28 @@ test('a step that cannot stand where it is wished is put at the nearest minute, 
   await expect(words).toContainText(/cannot stand at \d\d:\d\d; \d\d:\d\d is the nearest/);
   const [, nearest] = ((await words.textContent()) ?? '').match(/; (\d\d:\d\d) is the nearest/) ?? [];
   await expect(page.getByTestId('chosen')).toContainText(`${nearest}–`);
+});
+
+test('where the browser cannot plan by itself the server does, and the view says so', async ({ page }) => {
+  await page.addInitScript(() => {
+    window.Worker = class {
+      constructor() {
+        throw new Error('no workers here');
+      }
+    } as never;
+  });
+  await openMeals(page);
+  const asked = page.waitForRequest((request) => request.url().includes('/api/plan'));
+  await page.goto('/meals/boat');
+  expect((await asked).method()).toBe('POST');
+  await settled(page);
+  await expect(page.getByTestId('planner-seat')).toContainText('the server made this plan');
+  // Without a server the page plans for itself.
+  await page.route('**/api/plan*', (route) => route.abort());
+  await page
+    .getByRole('button', { name: /: more/ })
+    .first()
+    .click();
+  await expect(page.getByTestId('planner-seat')).toContainText('the page itself made this plan');
+  await settled(page);
 });

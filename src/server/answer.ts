@@ -8,7 +8,8 @@ export const MOST_SECONDS = 20;
 /** One search at a time on the server, and a few that wait. */
 const queue = new BoundedQueue(1, 3);
 
-const optionsShape = Joi.object<Options>({
+/** Options of the address that every job takes. */
+export const optionsShape = Joi.object<Options>({
   seconds: Joi.number().min(0).max(MOST_SECONDS).default(5),
   seed: Joi.number()
     .integer()
@@ -17,13 +18,14 @@ const optionsShape = Joi.object<Options>({
     .default(1),
 });
 
-interface Options {
+export interface Options {
   readonly seconds: number;
   readonly seed: number;
 }
 
 /** What a job may use: a clock, turns of the event loop, and a signal that the caller has gone. */
-export interface JobTools extends Options {
+export interface JobTools<O extends Options = Options> {
+  readonly options: O;
   readonly now: () => number;
   readonly pause: () => Promise<void>;
   readonly signal: AbortSignal;
@@ -33,24 +35,24 @@ export interface JobTools extends Options {
  * Answers a POST with JSON: at most 1 MB in, options in the address (`?seconds=2&seed=1`), checked before anything runs. 400 for what
  * is not sound, 413 for too much, 429 when too many are waiting. Nothing is stored.
  */
-export async function answer<T>(
+export async function answer<T, O extends Options>(
   request: Request,
+  shape: Joi.ObjectSchema<O>,
   read: (text: string) => Parsed<T>,
-  job: (value: T, tools: JobTools) => Promise<{ readonly status: number; readonly body: unknown }>,
+  job: (value: T, tools: JobTools<O>) => Promise<{ readonly status: number; readonly body: unknown }>,
 ): Promise<Response> {
   const text = await readBody(request);
   if (text === null) return refuse(413, `The body must be at most ${MOST_BYTES} bytes.`);
   const parameters = Object.fromEntries(
     [...new URL(request.url).searchParams].map(([name, text]) => [name, numberOf(text)]),
   );
-  const options = check(optionsShape, parameters);
+  const options = check(shape, parameters);
   if (!options.ok) return refuse(400, options.sentence);
   const value = read(text);
   if (!value.ok) return refuse(400, value.sentence);
   const result = await queue.run(() =>
     job(value.value, {
-      seconds: options.value.seconds,
-      seed: options.value.seed,
+      options: options.value,
       now: () => performance.now(),
       pause: () => new Promise((resolve) => setImmediate(resolve)),
       signal: request.signal,

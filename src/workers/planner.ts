@@ -1,26 +1,126 @@
 import * as Comlink from 'comlink';
+import { mealFile } from '@/core/formats/meal-file';
+import { withPin } from '@/core/meal/pins';
 import type { Plan } from '@/core/meal/plan';
 import type { PlanResult } from '@/core/meal/plan-meal';
 import type { PlannerWorker, PlanRequest } from './planner.worker';
 
-let remote: Comlink.Remote<PlannerWorker> | undefined;
+/** Where the last plan was made: on the worker's thread, by the server, or in the page itself. */
+export type PlannerSeat = 'worker' | 'server' | 'page';
 
-/** Plans on the worker's thread; `onImprove` hears of each better plan on the way. */
-export async function planInWorker(request: PlanRequest, onImprove?: (plan: Plan) => void): Promise<PlanResult> {
-  remote ??= Comlink.wrap<PlannerWorker>(
-    new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' }),
-  );
-  return remote.plan(request, onImprove ? Comlink.proxy(onImprove) : undefined);
+/** Attempts at a worker that fails before it is left alone until the page is opened again. */
+const MOST_FAILURES = 2;
+/** A worker that says nothing for so much longer than it was given is taken for dead. */
+const patienceFor = ({ seconds }: PlanRequest) => 10_000 + seconds * 4000;
+
+interface Desk {
+  readonly worker: Worker;
+  readonly remote: Comlink.Remote<PlannerWorker>;
+  /** Settles, with null, when the worker fails. */
+  readonly fails: Promise<null>;
+}
+
+let desk: Desk | undefined;
+let failures = 0;
+let seat: PlannerSeat = 'worker';
+const listeners = new Set<() => void>();
+
+/** For `useSyncExternalStore`: where plans are made. */
+export const plannerSeat = {
+  subscribe(listener: () => void): () => void {
+    listeners.add(listener);
+    return () => listeners.delete(listener);
+  },
+  now: (): PlannerSeat => seat,
+};
+
+function sit(at: PlannerSeat): void {
+  if (seat === at) return;
+  seat = at;
+  for (const listener of listeners) listener();
+}
+
+/**
+ * Plans a meal: on the worker's thread; where that fails, on the server; where that cannot be reached either, or in mid-meal, of
+ * which the server knows nothing, in the page. `onImprove` hears of each better plan on the way, except from the server.
+ */
+export async function askPlanner(request: PlanRequest, onImprove?: (plan: Plan) => void): Promise<PlanResult> {
+  const own = await inWorker(request, onImprove);
+  if (own) {
+    sit('worker');
+    return own;
+  }
+  const served = request.progress ? null : await onServer(request);
+  sit(served ? 'server' : 'page');
+  return served ?? inPage(request, onImprove);
 }
 
 /** Keeps the best plan found so far. */
 export async function stopPlanning(): Promise<void> {
-  await worker().stop();
+  await desk?.remote.stop();
 }
 
-function worker(): Comlink.Remote<PlannerWorker> {
-  remote ??= Comlink.wrap<PlannerWorker>(
-    new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' }),
-  );
-  return remote;
+async function inWorker(request: PlanRequest, onImprove?: (plan: Plan) => void): Promise<PlanResult | null> {
+  if (failures >= MOST_FAILURES) return null;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  try {
+    desk ??= openDesk();
+    const late = new Promise<null>((resolve) => {
+      timer = setTimeout(() => resolve(null), patienceFor(request));
+    });
+    const answer = desk.remote.plan(request, onImprove ? Comlink.proxy(onImprove) : undefined);
+    const result = await Promise.race([answer, desk.fails, late]);
+    if (result) return result;
+  } catch (error) {
+    console.warn('The planner on its own thread failed.', error);
+  } finally {
+    clearTimeout(timer);
+  }
+  failures++;
+  desk?.worker.terminate();
+  desk = undefined;
+  return null;
+}
+
+function openDesk(): Desk {
+  const worker = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
+  const fails = new Promise<null>((resolve) => worker.addEventListener('error', () => resolve(null), { once: true }));
+  return { worker, remote: Comlink.wrap<PlannerWorker>(worker), fails };
+}
+
+/** Null when the server cannot be asked; a refusal of its own is an answer. */
+async function onServer({ meal, seconds, notBefore, held }: PlanRequest): Promise<PlanResult | null> {
+  const asked = held ? { ...meal, pins: withPin(meal.pins ?? [], held) } : meal;
+  const options = new URLSearchParams({ seconds: String(seconds) });
+  if (notBefore !== undefined) options.set('notBefore', String(Math.max(notBefore, EARLIEST)));
+  try {
+    const answer = await fetch(`/api/plan?${options}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(mealFile(asked)),
+    });
+    const body: unknown = await answer.json();
+    if (answer.status === 200) return { ok: true, plan: body as Plan };
+    return answer.status === 422 ? { ok: false, ...(body as Pick<PlanResult & { ok: false }, 'refusals'>) } : null;
+  } catch {
+    return null;
+  }
+}
+
+/** The server takes the present from two weeks before the table; what is longer ago bounds nothing. */
+const EARLIEST = -20_160;
+
+/** The same planner here, giving way to the page between its rounds. Loaded only when it is needed. */
+async function inPage(
+  { meal, seconds, patience, ...options }: PlanRequest,
+  onImprove?: (plan: Plan) => void,
+): Promise<PlanResult> {
+  const { planMeal } = await import('@/core/meal/plan-meal');
+  const solving = {
+    seconds,
+    ...(patience === undefined ? {} : { patience }),
+    now: () => performance.now(),
+    pause: () => new Promise<void>((resolve) => setTimeout(resolve, 0)),
+  };
+  return planMeal(meal, { ...options, solve: solving }, onImprove);
 }

@@ -7,7 +7,7 @@ import { isOutOfDate } from '@/core/live/replan';
 import { type LiveEvent, type LiveStep, lastStanding, liveSteps, moreMinutes, type Session } from '@/core/live/session';
 import { pantry, type StoredSession } from '@/store/db';
 import { adoptPlan, openSession, tell } from '@/store/sessions';
-import { planInWorker } from '@/workers/planner';
+import { askPlanner } from '@/workers/planner';
 
 export interface SessionAtHand {
   /** undefined while it is being opened, null when there is none. */
@@ -80,7 +80,7 @@ type Told =
 /** Plans the rest of the evening from an instant and stores it, with a sentence on what moved. */
 async function replan(session: Session, at: number, words: string): Promise<void> {
   const { plan, moved } = await carryOn(session, at, words, (request) =>
-    planInWorker({ meal: session.meal, seconds: REPLAN_SECONDS, patience: REPLAN_PATIENCE, ...request }),
+    askPlanner({ meal: session.meal, seconds: REPLAN_SECONDS, patience: REPLAN_PATIENCE, ...request }),
   );
   await adoptPlan(pantry(), session.id, session.events.length, plan, moved);
 }

@@ -10,7 +10,7 @@ import { knownPlan } from '@/core/meal/read';
 import { pantry } from '@/store/db';
 import { printOf, setByHand, tableInstant } from '@/store/meals';
 import { Newest } from '@/workers/newest';
-import { planInWorker } from '@/workers/planner';
+import { askPlanner } from '@/workers/planner';
 
 /** A quick look at what a move would do, the move itself, and the long search for the best plan around the pins. */
 const LOOK = { seconds: 0.15, patience: 40 };
@@ -115,7 +115,7 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
   const work = async ({ pin, firm, gesture: own }: Wish) => {
     const { meal: ofMeal, plan: before, pins: had } = now.current;
     if (!before || own !== gesture.current) return;
-    const result = await planInWorker({
+    const result = await askPlanner({
       meal: ofMeal,
       ...(firm ? MOVE : LOOK),
       near: true,
@@ -211,7 +211,7 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
     settle: () =>
       run(async () => {
         say('Looking for the best plan around what you have put by hand…');
-        const result = await planInWorker(
+        const result = await askPlanner(
           { meal, ...SETTLE, notBefore: notBefore(meal), known: knownPlan(plan) },
           (better) => setPreview(better),
         );

@@ -4,12 +4,13 @@ import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { createContext, useContext } from 'react';
+import { createContext, useContext, useSyncExternalStore } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { wantsWayOut } from '@/core/meal/ways-out';
 import { pantry } from '@/store/db';
 import { loadMeal, printOf } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { plannerSeat } from '@/workers/planner';
 import { type PlanState, usePlan } from './use-plan';
 import { WaysOut } from './ways-out';
 
@@ -85,6 +86,7 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
 
 function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: PlanState }) {
   const { plan, refusals, settling, settle } = planned;
+  const seat = useSyncExternalStore(plannerSeat.subscribe, plannerSeat.now, () => 'worker' as const);
   const stuck = plan === null ? refusals.some(({ where }) => where === 'the meal') : wantsWayOut(plan);
   return (
     <div aria-live="polite" className="mt-1 min-h-8">
@@ -100,6 +102,13 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
         </p>
       )}
       {!plan && refusals.length === 0 && settling && <p className="text-lg text-faint">Looking for a first plan…</p>}
+      {plan && seat !== 'worker' && (
+        <p className="text-sm text-faint" data-testid="planner-seat">
+          {seat === 'server'
+            ? 'This browser’s own planner did not answer; the server made this plan.'
+            : 'This browser’s own planner did not answer, nor did the server; the page itself made this plan.'}
+        </p>
+      )}
       {!settling && stuck && <WaysOut key={printOf(meal)} meal={meal} plan={plan} />}
       {settling && plan && (
         <p className="flex items-center gap-2 text-sm text-faint">

@@ -9,7 +9,7 @@ import type { Plan } from '@/core/meal/plan';
 import { knownPlan } from '@/core/meal/read';
 import { pantry } from '@/store/db';
 import { printOf, tableInstant } from '@/store/meals';
-import { planInWorker, stopPlanning } from '@/workers/planner';
+import { askPlanner, stopPlanning } from '@/workers/planner';
 
 export interface PlanState {
   readonly plan: Plan | null;
@@ -92,7 +92,7 @@ async function planAnew(
   show({ settling: true, firstAfter: null });
   const known = before?.mealId === meal.id ? before : kept?.plan;
   let first = true;
-  const result = await planInWorker(
+  const result = await askPlanner(
     { meal, seconds: SECONDS, patience: PATIENCE, notBefore, ...(known ? { known: knownPlan(known) } : {}) },
     (plan) => {
       show({ plan, refusals: [], ...(first ? { firstAfter: Math.round(performance.now() - begun) } : {}) });

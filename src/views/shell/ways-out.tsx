@@ -8,7 +8,7 @@ import { findWaysOut, type WayOut } from '@/core/meal/ways-out';
 import { pantry } from '@/store/db';
 import { changeDish, changeKitchen, changeMeal, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
-import { planInWorker } from '@/workers/planner';
+import { askPlanner } from '@/workers/planner';
 
 /** Time for each what-if: enough for a good plan, short enough to try a dozen. */
 const SECONDS = 0.6;
@@ -35,7 +35,7 @@ export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Pl
       meal,
       plan,
       (other) =>
-        planInWorker({
+        askPlanner({
           meal: other,
           seconds: SECONDS,
           patience: PATIENCE,

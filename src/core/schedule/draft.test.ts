@@ -4,7 +4,7 @@ import { Descent } from './descent';
 import { Draft } from './draft';
 import { type Indexed, indexProblem, NO_LAG } from './indexed';
 import { idealStarts, noisyOrder, placeAll, seedDraft } from './list';
-import { closelyJoined, dishesOf, pickFree } from './neighbourhoods';
+import { closelyJoined, dishesOf, PiecePicker } from './neighbourhoods';
 import type { Problem, Schedule } from './problem';
 import { seededRandom } from './random';
 import { tinyProblem } from './testing/tiny';
@@ -163,12 +163,18 @@ describe('neighbourhoods', () => {
     const dishes = dishesOf(p);
     expect(dishes.flat().sort((a, b) => a - b)).toEqual(Array.from({ length: p.n }, (_, i) => i));
     const placement = { start: draft.start, unit: new Int32Array(p.needs.length) };
-    const random = seededRandom(9);
-    for (let k = 0; k < 50; k++) {
-      const free = pickFree(p, dishes, placement, 5, random);
-      const count = free.reduce((sum, each) => sum + each, 0);
-      expect(count).toBeGreaterThanOrEqual(1);
-      expect(count).toBeLessThanOrEqual(5 + Math.max(...dishes.map((dish) => dish.length)));
-    }
+    const picker = new PiecePicker(p, seededRandom(9));
+    const counts = (solved: boolean) =>
+      Array.from({ length: 60 }, () => {
+        const free = picker.pick(placement);
+        for (const dish of dishes) expect(new Set(dish.map((step) => free[step])).size).toBe(1);
+        picker.learn(solved);
+        return free.reduce((sum, each) => sum + each, 0);
+      });
+    const shrinking = counts(false);
+    expect(Math.min(...shrinking)).toBeGreaterThanOrEqual(1);
+    expect(shrinking.at(-1)!).toBeLessThanOrEqual(6 + Math.max(...dishes.map((dish) => dish.length)));
+    const growing = counts(true);
+    expect(growing.at(-1)!).toBeGreaterThan(shrinking.at(-1)!);
   });
 });

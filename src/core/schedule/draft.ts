@@ -27,6 +27,8 @@ export class Draft {
   private readonly unitUse: readonly Int32Array[];
   private readonly poolFree: readonly Int32Array[];
   private readonly stateUsers: readonly Set<number>[];
+  /** The first placed start that counts as being awake, `serve` when there is none; -1 when it must be looked up. */
+  private awake = -1;
 
   constructor(
     private readonly p: Indexed,
@@ -81,13 +83,13 @@ export class Draft {
     return this.p.needsOf[step]!.every((need) => snapshot.choice[need.index] === this.choice[need.index]);
   }
 
-  /** Places a step at its cheapest room beside what is placed; false when there is none. */
-  insert(step: number): boolean {
+  /** Places a step at its cheapest room beside what is placed, or at the room next to `near`; false when there is none. */
+  insert(step: number, near?: number): boolean {
     const low = this.windowLow(step);
     const high = this.windowHigh(step);
     if (low > high) return false;
     const open = this.completedBy(step);
-    const spot = this.bestSpot(step, open, low, high);
+    const spot = this.bestSpot(step, open, low, high, near);
     if (!spot) return false;
     this.put(step, spot.at, open, spot.picks);
     return true;
@@ -139,12 +141,14 @@ export class Draft {
     }
     const state = p.stateOf[step];
     if (state) this.stateUsers[state.state]!.delete(step);
+    if (p.awakeOf[step] && at === this.awake) this.awake = -1;
     this.start[step] = -1;
   }
 
   private put(step: number, at: number, open: readonly Need[], picks: readonly number[]): void {
     const { p } = this;
     this.start[step] = at;
+    if (p.awakeOf[step] && at < this.awake) this.awake = at;
     open.forEach((need, index) => {
       this.choice[need.index] = picks[index]!;
       this.paint(need, need.units[picks[index]!]!, need.index + 1);
@@ -219,9 +223,11 @@ export class Draft {
 
   private firstAwake(): number {
     const { p } = this;
+    if (this.awake >= 0) return this.awake;
     let first = p.problem.serve;
     for (let k = 0; k < p.n; k++)
       if (p.awakeOf[k] && this.start[k]! >= 0 && this.start[k]! < first) first = this.start[k]!;
+    this.awake = first;
     return first;
   }
 
@@ -253,8 +259,8 @@ export class Draft {
     return best;
   }
 
-  private bestSpot(step: number, open: readonly Need[], low: number, high: number): Spot | null {
-    const favourite = this.favourite(step, low, high);
+  private bestSpot(step: number, open: readonly Need[], low: number, high: number, near?: number): Spot | null {
+    const favourite = near === undefined ? this.favourite(step, low, high) : Math.min(high, Math.max(low, near));
     let best: Spot | null = null;
     for (const picks of this.combinations(open)) {
       const fixed = open.reduce((sum, need, index) => sum + need.costs[picks[index]!]!, 0);

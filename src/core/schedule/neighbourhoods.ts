@@ -1,9 +1,6 @@
 import { type Indexed, NO_LAG } from './indexed';
-import type { Model, Placement } from './learn/model';
+import type { Placement } from './placement';
 import type { Random } from './random';
-
-/** Orders of uses farther apart than this need no fixing: the ones between them do it. */
-const NEAR_MINUTES = 40;
 
 /** Groups of steps that belong together: what the links and holds join, a dish as a rule. */
 export function dishesOf(p: Indexed): readonly (readonly number[])[] {
@@ -34,8 +31,8 @@ function groups(p: Indexed, joined: (i: number, j: number) => boolean): number[]
   return [...byRoot.values()];
 }
 
-/** Steps to set free: some dishes, a dish and its rivals, or all that goes on in a stretch of time. */
-export function pickFree(
+/** Dishes to set free: some of them, one and its rivals, or all of which something goes on in a stretch of time. */
+function pickFree(
   p: Indexed,
   dishes: readonly (readonly number[])[],
   { start }: Placement,
@@ -61,7 +58,7 @@ export function pickFree(
     }
     for (const step of near) {
       if (count >= size) break;
-      take(step);
+      for (const other of dishes.find((dish) => dish.includes(step))!) take(other);
     }
     return free;
   }
@@ -80,37 +77,32 @@ export function pickFree(
   return free;
 }
 
-/** What a placement decides about all that is not free, as assumptions for the engine; it may move by `reach` minutes. */
-export function keepTheRest(model: Model, placement: Placement, free: Uint8Array, reach: number): number[] {
-  const { p, pairs, needs } = model;
-  const assumptions: number[] = [];
-  needs.forEach(({ need, classes }, index) => {
-    if (classes.length === 1 || free[need.from] || free[need.to]) return;
-    const k = classes.findIndex((each) => model.classes[each]!.units.includes(placement.unit[index]!));
-    assumptions.push(2 * model.choices[index]![k]!, 1);
-  });
-  const value = (view: number) => {
-    const variable = view >> 1;
-    const at = variable === 0 ? 1 : placement.start[variable - 1]!;
-    return view & 1 ? -at : at;
-  };
-  const order: { pair: number; way: 0 | 1; gap: number }[] = [];
-  for (let pair = 0; pair < pairs.count && reach > 0; pair++) {
-    const [a, b] = model.pairSteps[pair]!;
-    if (free[a] || free[b]) continue;
-    const way = pairs.firstIn(pair, value);
-    const row = pair * 2 + way;
-    const gap = value(pairs.afterOf(row)) - value(pairs.beforeOf(row)) - pairs.lagOf(row);
-    if (gap < 0 || gap > NEAR_MINUTES) continue;
-    order.push({ pair, way, gap });
+const FIRST_SIZE = 12;
+const LEAST_SIZE = 6;
+
+/** Picks what to set free: more as long as pieces are solved to the end, less when they are not. */
+export class PiecePicker {
+  private readonly dishes: readonly (readonly number[])[];
+  private size = FIRST_SIZE;
+
+  constructor(
+    private readonly p: Indexed,
+    private readonly random: Random,
+  ) {
+    this.dishes = dishesOf(p);
   }
-  for (const { pair, way } of order) assumptions.push(2 * pairs.orderOf(pair) + way, 1 - way);
-  // The steps themselves may move with the rest, but not far.
-  for (let step = 0; step < p.n; step++) {
-    if (free[step]) continue;
-    const view = 2 * model.startOf(step);
-    const at = placement.start[step]!;
-    assumptions.push(view, at - reach, view + 1, -(at + reach));
+
+  /** Whether a piece is less than the whole. */
+  get areSmaller(): boolean {
+    return this.dishes.length > 2 && this.p.n > FIRST_SIZE;
   }
-  return assumptions;
+
+  pick(placement: Placement): Uint8Array {
+    return pickFree(this.p, this.dishes, placement, this.size, this.random);
+  }
+
+  /** Hears whether a piece was solved to the end. */
+  learn(solved: boolean): void {
+    this.size = solved ? Math.min(this.p.n, this.size + 0.25) : Math.max(LEAST_SIZE, this.size - 0.5);
+  }
 }

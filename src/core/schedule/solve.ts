@@ -1,11 +1,13 @@
 import { findConflict } from './conflict';
 import { Descent } from './descent';
-import { Draft, type Snapshot } from './draft';
+import { Draft } from './draft';
 import { type Indexed, indexProblem } from './indexed';
 import type { Outcome } from './learn/engine';
-import { Model, type Placement } from './learn/model';
+import { Model } from './learn/model';
 import { idealStarts, noisyOrder, placeAll, seedDraft } from './list';
-import { closelyJoined, dishesOf, keepTheRest, pickFree } from './neighbourhoods';
+import { closelyJoined, PiecePicker } from './neighbourhoods';
+import { cutPiece, putBack } from './piece';
+import { costOf, type Placement, placementOf, scheduleOf, snapshotOf } from './placement';
 import type { FoundSolution, Problem, Schedule, Solution } from './problem';
 import { type Random, seededRandom } from './random';
 import { validate } from './validate';
@@ -41,20 +43,29 @@ const MILLISECONDS_BETWEEN_PAUSES = 15;
 const MILLISECONDS_BETWEEN_NEWS = 60;
 /** List schedules tried before the engine looks for a first plan too. */
 const FIRST_ATTEMPTS = 8;
-/** Rounds of the quick descent without a gain after which the learning search takes over. */
-const DESCENT_PATIENCE = 100;
-/** And the most it may take of the time. */
+/** The most that the first cycles of the descent may take of the time, before the learning search joins in. */
 const DESCENT_SHARE = 0.4;
 const DESCENT_SHARE_OF_MANY = 0.8;
+/** With a plan to begin from, so many rounds without a gain are enough. */
+const SHORT_DESCENT = 25;
+/** A round of the learning search without a conflict still costs something. */
+const ROUND_COST = 5;
+/** Rounds of the descent for each conflict of the learning search, which shares out the time between them. */
+const ROUNDS_PER_CONFLICT = 4;
+const ROUNDS_PER_CONFLICT_OF_MANY = 6;
+const ROUNDS_PER_CONFLICT_PROVING = 0.5;
 /** In a kitchen of more steps, with a bound below so much of the cost, the whole problem is hopeless. */
 const MANY_STEPS = 80;
 const CLOSE = 0.5;
-/** Minutes by which what is not free may move, one of them at random for each neighbourhood. */
-const REACHES = [0, 0, 4, 30];
-/** Least share of the cost that a neighbourhood is asked to save. */
-const LEAST_SAVING = 0.003;
-/** So few orders to decide need no neighbourhoods. */
-const FEW_PAIRS = 60;
+/** Least share of the cost that a piece is asked to save. */
+const LEAST_SAVING = 0.0005;
+/** Conflicts after which a piece is given up, and those in pieces for each one in the whole. */
+const PIECE_CONFLICTS = 80;
+const PIECES_SHARE = 0.7;
+const PIECES_SHARE_OF_MANY = 20;
+const PIECES_SHARE_PROVING = 0.1;
+/** Rounds without a gain after which, near a proof, most of the time goes to it. */
+const PATIENCE_FOR_GAINS = 25;
 const HEAD = { format: 'warm-cadence/solution', version: 1 } as const;
 
 /**
@@ -132,16 +143,14 @@ class Run {
     this.raiseBound(model);
     if (placement) {
       if (!this.limitTo(model, this.best!.cost)) return this.answer(true);
-      const many = this.isHopeless(p);
-      const patience = this.options.start ? 25 : DESCENT_PATIENCE + (many ? 40 : 12) * p.n;
-      const share = many ? DESCENT_SHARE_OF_MANY : DESCENT_SHARE;
-      const until = this.elapsed() + share * (this.limit - this.elapsed());
-      placement = await this.descend(p, this.descentFrom(p, draft, ideal), patience, until);
     } else {
       placement = await this.firstByEngine(p, model, draft, ideal);
       if (!placement) return this.giveUp(model);
     }
-    const proven = await this.improve(p, model, placement, draft, ideal);
+    draft.restore(snapshotOf(p, placement));
+    const descent = new Descent(p, draft, ideal, closelyJoined(p), this.random);
+    await this.descendFirst(p, descent);
+    const proven = await this.improve(p, model, descent);
     return this.answer(proven);
   }
 
@@ -156,13 +165,14 @@ class Run {
     return open;
   }
 
-  /** Many steps and a bound far below the cost: a proof is out of reach, and nearly all time goes to better plans. */
-  private isHopeless(p: Indexed): boolean {
-    return p.n > MANY_STEPS && this.bound < CLOSE * this.best!.cost;
+  /** The bound is not far below the cost: a proof may be near. */
+  private isClose(): boolean {
+    return this.bound >= CLOSE * this.best!.cost;
   }
 
-  private descentFrom(p: Indexed, draft: Draft, ideal: Int32Array): Descent {
-    return new Descent(p, draft, ideal, closelyJoined(p), this.random);
+  /** Many steps and a bound far below the cost: a proof is out of reach, and nearly all time goes to better plans. */
+  private isHopeless(p: Indexed): boolean {
+    return p.n > MANY_STEPS && !this.isClose();
   }
 
   private listSchedule(p: Indexed, draft: Draft, ideal: Int32Array, attempt: number): Placement | null {
@@ -175,21 +185,38 @@ class Run {
     return placementOf(p, draft.snapshot());
   }
 
-  /** Quick rounds over list schedules, as long as they bring something. */
-  private async descend(p: Indexed, descent: Descent, patience: number, until: number): Promise<Placement> {
+  /** The first rounds over list schedules: a few cycles, in a large kitchen as many as there is time for. */
+  private async descendFirst(p: Indexed, descent: Descent): Promise<void> {
+    const many = this.isHopeless(p);
+    const share = many ? DESCENT_SHARE_OF_MANY : DESCENT_SHARE;
+    const until = this.elapsed() + share * (this.limit - this.elapsed());
+    if (this.options.start) {
+      await this.descend(p, descent, until, SHORT_DESCENT);
+      return;
+    }
+    for (let cycle = 0; cycle < (this.isClose() ? 1 : 2); cycle++) await this.descend(p, descent, until);
+  }
+
+  /** One cycle of rounds over list schedules, or less: until the time is up, or so many rounds have brought nothing. */
+  private async descend(
+    p: Indexed,
+    descent: Descent,
+    until = this.limit,
+    patience = Number.POSITIVE_INFINITY,
+  ): Promise<void> {
     let told = this.elapsed();
     for (let idle = 0; idle < patience && this.elapsed() < until && !this.isOver(); idle++) {
       if (this.wantsPause()) await this.breathe();
-      if (!descent.round()) continue;
-      idle = -1;
+      const better = descent.round();
+      if (better) idle = -1;
       // Telling of each of the many small gains would take longer than making them.
-      if (this.elapsed() - told < MILLISECONDS_BETWEEN_NEWS) continue;
-      this.keep(p, placementOf(p, descent.best));
-      told = this.elapsed();
+      if (better && this.elapsed() - told >= MILLISECONDS_BETWEEN_NEWS) {
+        this.keep(p, placementOf(p, descent.best));
+        told = this.elapsed();
+      }
+      if (descent.isCold) break;
     }
-    const placement = placementOf(p, descent.best);
-    this.keep(p, placement);
-    return placement;
+    this.keep(p, placementOf(p, descent.best));
   }
 
   /** The engine and list scheduling in turns, until one of them has a plan or there is none. */
@@ -225,79 +252,90 @@ class Run {
     return outcome;
   }
 
-  /** Neighbourhoods and the whole problem in turns; true when the best plan is proven to be the best there is. */
-  private async improve(p: Indexed, model: Model, first: Placement, draft: Draft, ideal: Int32Array): Promise<boolean> {
+  /** Pieces, list schedules and the whole problem in turns; true when the best plan is proven to be the best there is. */
+  private async improve(p: Indexed, model: Model, descent: Descent): Promise<boolean> {
     const { engine } = model;
-    const dishes = dishesOf(p);
-    draft.restore(snapshotOf(p, first));
-    const descent = this.descentFrom(p, draft, ideal);
-    let placement = first;
-    let size = Math.min(p.n, 14);
-    let wholeConflicts = this.isHopeless(p) ? 500 : 1500;
-    let partConflicts = 0;
+    const pieces = new PiecePicker(p, this.random);
+    let placement = placementOf(p, descent.best);
+    let wholeConflicts = this.isClose() ? 600 : 1000;
+    /** Conflicts in pieces since the last search on the whole, and since the last rounds over list schedules. */
+    let inPieces = this.isClose() ? Number.POSITIVE_INFINITY : 0;
+    let learned = 0;
     let sinceGain = 0;
-    let part: { readonly free: Uint8Array; readonly reach: number } | null = null;
     if (!this.limitTo(model, this.best!.cost)) return true;
     for (let round = 0; round < (this.options.rounds ?? Number.POSITIVE_INFINITY); round++) {
       if (sinceGain >= (this.options.patience ?? Number.POSITIVE_INFINITY) || this.isOver()) return false;
       const many = this.isHopeless(p);
-      const whole: boolean =
-        part === null && (model.pairs.count < FEW_PAIRS || partConflicts >= (many ? 20 : 0.4) * wholeConflicts);
-      const before = engine.conflicts;
-      model.guide(placement);
-      let outcome: Outcome;
+      const { cost } = this.best!;
+      // Near a proof, and with nothing gained for a while, the best plan is likely found: what is left is to prove it.
+      const proving = sinceGain > PATIENCE_FOR_GAINS && this.isClose();
+      const share = many ? PIECES_SHARE_OF_MANY : proving ? PIECES_SHARE_PROVING : PIECES_SHARE;
+      const whole: boolean = !pieces.areSmaller || inPieces >= share * wholeConflicts;
       if (whole) {
-        outcome = await this.search(model, [], wholeConflicts);
-      } else {
-        part ??=
-          round === 0
-            ? { free: new Uint8Array(p.n), reach: 30 }
-            : {
-                free: pickFree(p, dishes, placement, size, this.random),
-                reach: REACHES[this.random.below(many ? 3 : REACHES.length)]!,
-              };
-        // Where nearly everything stands still, the exact timing has nothing to add.
-        model.lookAtTiming(part.reach > 4);
-        const saving = round === 0 ? 1 : Math.max(1, Math.floor(this.best!.cost * LEAST_SAVING));
-        const goal = [2 * model.total + 1, model.base + saving - this.best!.cost];
-        outcome = await this.search(model, [...goal, ...keepTheRest(model, placement, part.free, part.reach)], 150);
-        model.lookAtTiming(true);
-      }
-      if (outcome === 'paused') return false;
-      if (!engine.isOpen() || (whole && outcome === 'refuted')) return true;
-      this.raiseBound(model);
-      sinceGain++;
-      if (outcome === 'found') {
-        // Free again what was free: there may be more to gain in the same place.
-        placement = model.read(placement.unit);
-        this.keep(p, placement);
-        sinceGain = 0;
-        if (!this.limitTo(model, this.best!.cost)) return true;
-        continue;
-      }
-      part = null;
-      if (many && (round & 1) === 1) {
-        // In a large kitchen the quick rounds go on bringing more than the thorough ones.
-        descent.adopt(snapshotOf(p, placement));
-        const { cost } = this.best!;
-        const better = await this.descend(p, descent, 3 * p.n, this.limit);
-        if (this.isOver()) return false;
-        if (descent.bestCost < cost) {
-          placement = better;
-          sinceGain = 0;
-          if (!this.limitTo(model, this.best!.cost)) return true;
+        const before = engine.conflicts;
+        model.guide(placement);
+        const outcome = await this.search(model, [], wholeConflicts);
+        if (!engine.isOpen() || outcome === 'refuted') return true;
+        this.raiseBound(model);
+        if (outcome === 'found') {
+          placement = model.read(placement.unit);
+          this.keep(p, placement);
         }
-      }
-      if (whole) {
-        partConflicts = 0;
+        learned += engine.conflicts - before;
+        inPieces = 0;
         wholeConflicts = Math.min(20_000, Math.ceil(wholeConflicts * 1.4));
       } else {
-        // A round without a conflict still costs something.
-        partConflicts += engine.conflicts - before + 5;
-        size = outcome === 'refuted' ? Math.min(p.n, size + 0.25) : Math.max(5, size - 0.5);
+        const { better, conflicts } = await this.improvePiece(p, pieces, placement);
+        if (better) {
+          placement = descent.retimed(better, costOf(p, better));
+          this.keep(p, placement);
+        }
+        inPieces += conflicts;
+        learned += conflicts;
       }
+      if (this.isOver()) return false;
+      const rounds = many ? ROUNDS_PER_CONFLICT_OF_MANY : proving ? ROUNDS_PER_CONFLICT_PROVING : ROUNDS_PER_CONFLICT;
+      if (learned * rounds >= descent.cycleRounds) {
+        // Each finds what the other does not: they get about the same time.
+        descent.adopt(snapshotOf(p, placement));
+        await this.descend(p, descent);
+        placement = placementOf(p, descent.best);
+        learned = 0;
+      }
+      sinceGain = this.best!.cost < cost ? 0 : sinceGain + 1;
+      if (this.best!.cost < cost && !this.limitTo(model, this.best!.cost)) return true;
     }
     return false;
+  }
+
+  /** Solves one piece of the plan for itself; what that took, and the whole plan with it when it is better. */
+  private async improvePiece(
+    p: Indexed,
+    pieces: PiecePicker,
+    placement: Placement,
+  ): Promise<{ readonly better: Placement | null; readonly conflicts: number }> {
+    const piece = cutPiece(p, placement, pieces.pick(placement));
+    const result = piece && indexProblem(piece.problem);
+    if (!result?.ok) return { better: null, conflicts: ROUND_COST };
+    const model = new Model(result.indexed);
+    // So small a problem is searched faster than its timing is looked at.
+    model.lookAtTiming(false);
+    model.guide(piece!.placement);
+    let { cost } = piece!;
+    let found: Placement | null = null;
+    let outcome: Outcome = 'refuted';
+    const saving = Math.max(1, Math.floor(this.best!.cost * LEAST_SAVING));
+    while (model.sound && model.engine.fix(2 * model.total + 1, model.base + saving - cost)) {
+      outcome = await this.search(model, [], PIECE_CONFLICTS);
+      if (outcome !== 'found') break;
+      found = model.read();
+      cost = costOf(result.indexed, found);
+    }
+    pieces.learn(outcome === 'refuted' || outcome === 'found');
+    return {
+      better: found && putBack(placement, piece!, found),
+      conflicts: model.engine.conflicts + ROUND_COST,
+    };
   }
 
   private keep(p: Indexed, placement: Placement): void {
@@ -340,32 +378,4 @@ class Run {
     });
     return { ...HEAD, status: 'infeasible', conflict, milliseconds: Math.round(this.elapsed()) };
   }
-}
-
-function placementOf(p: Indexed, { start, choice }: Snapshot): Placement {
-  return { start, unit: Int32Array.from(p.needs, (need) => need.units[choice[need.index]!]!) };
-}
-
-function snapshotOf(p: Indexed, { start, unit }: Placement): Snapshot {
-  return { start: start.slice(), choice: Int32Array.from(p.needs, (need) => need.units.indexOf(unit[need.index]!)) };
-}
-
-function scheduleOf(p: Indexed, { start, unit }: Placement): Schedule {
-  const starts: Record<string, number> = {};
-  const units: Record<string, string[]> = {};
-  const holds: Record<string, string> = {};
-  p.problem.steps.forEach((step, index) => {
-    starts[step.id] = start[index]!;
-  });
-  for (const need of p.needs) {
-    const id = p.problem.units[unit[need.index]!]!.id;
-    if ('hold' in need.origin) {
-      holds[need.origin.hold] = id;
-    } else {
-      const list = units[need.origin.step] ?? [];
-      list[need.origin.need] = id;
-      units[need.origin.step] = list;
-    }
-  }
-  return { starts, units, holds };
 }

@@ -23,20 +23,7 @@ export class LeafTiming {
       timing.addRule(1 + step, 0, -p.latest[step]!);
     }
     for (const { from, to, lag } of p.arcs) timing.addRule(1 + from, 1 + to, lag);
-    for (let step = 0; step < p.n; step++) {
-      const minutes = p.minutes[step]!;
-      for (const { by, hold, early, late } of p.readyOf[step]!) {
-        timing.addPrice(0, 1 + step, by - minutes, late);
-        timing.addPrice(1 + step, 0, minutes + hold - by, early);
-      }
-      for (const soft of p.softOf[step]!) {
-        if (soft.from === step && soft.to !== step) {
-          timing.addPrice(1 + soft.from, 1 + soft.to, soft.above, soft.cost);
-        }
-      }
-      if (p.awakeOf[step]) timing.addRule(this.awake, 1 + step, 0);
-    }
-    if (p.awakeOf.includes(1)) timing.addPrice(this.awake, 0, -p.problem.serve, p.awakeCost);
+    timing.addCosts(p, this.awake);
     this.fixedRules = timing.ruleCount;
   }
 

@@ -1,4 +1,5 @@
 import { type Indexed, NO_LAG } from '@/core/schedule/indexed';
+import type { Placement } from '@/core/schedule/placement';
 import { type ClassNeed, classify, handOut, type UnitClass } from './classes';
 import { FirstStart, type Work } from './energy';
 import { ALWAYS, Engine } from './engine';
@@ -7,12 +8,6 @@ import { Objective, type Term } from './objective';
 import { Pairs } from './pairs';
 import { Timetable } from './timetable';
 import type { Use } from './uses';
-
-/** Starts by step and units by need, as positions in the problem's lists. */
-export interface Placement {
-  readonly start: Int32Array;
-  readonly unit: Int32Array;
-}
 
 const MOST_COST = 1_000_000_000;
 const FEW_STEPS = 80;

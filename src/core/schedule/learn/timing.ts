@@ -1,4 +1,68 @@
+import type { Indexed } from '@/core/schedule/indexed';
 import { grown } from './growing';
+
+/** The flow of a solution: by rule as from * nodes + to, and by price. */
+export interface Flow {
+  readonly rule: Int32Array;
+  /** Scratch. */
+  readonly used: Uint8Array;
+  readonly price: Int32Array;
+}
+
+/** Nodes by distance, the nearest first; a node may stand in it more than once. */
+class NearestFirst {
+  private node: Int32Array<ArrayBuffer>;
+  private key: Int32Array<ArrayBuffer>;
+  private size = 0;
+
+  constructor(room: number) {
+    this.node = new Int32Array(4 * room);
+    this.key = new Int32Array(4 * room);
+  }
+
+  clear(): void {
+    this.size = 0;
+  }
+
+  add(node: number, key: number): void {
+    if (this.size === this.node.length) {
+      this.node = grown(this.node, 2 * this.size);
+      this.key = grown(this.key, 2 * this.size);
+    }
+    let here = this.size++;
+    while (here > 0) {
+      const up = (here - 1) >> 1;
+      if (this.key[up]! <= key) break;
+      this.node[here] = this.node[up]!;
+      this.key[here] = this.key[up]!;
+      here = up;
+    }
+    this.node[here] = node;
+    this.key[here] = key;
+  }
+
+  /** The nearest, taken out; -1 when there is none. */
+  take(): number {
+    if (this.size === 0) return -1;
+    const first = this.node[0]!;
+    const last = --this.size;
+    const node = this.node[last]!;
+    const key = this.key[last]!;
+    let here = 0;
+    for (;;) {
+      let down = 2 * here + 1;
+      if (down >= last) break;
+      if (down + 1 < last && this.key[down + 1]! < this.key[down]!) down++;
+      if (this.key[down]! >= key) break;
+      this.node[here] = this.node[down]!;
+      this.key[here] = this.key[down]!;
+      here = down;
+    }
+    this.node[here] = node;
+    this.key[here] = key;
+    return first;
+  }
+}
 
 /**
  * The best starts when every order and choice is made: least sum of costs on differences of starts under difference
@@ -24,8 +88,14 @@ export class Timing {
   private priceFlow = new Int32Array(64);
 
   private readonly excess: Int32Array;
-  private readonly distance: Float64Array;
-  private readonly done: Uint8Array;
+  private readonly distance: Int32Array;
+  /** The augmentation in which a node was last met, and last left for good. */
+  private readonly met: Int32Array;
+  private readonly done: Int32Array;
+  private augmentation = 0;
+  /** Nodes left for good, nearest first. */
+  private readonly path: Int32Array;
+  private readonly near: NearestFirst;
   private readonly queue: Int32Array;
   private readonly queued: Uint8Array;
   /** How a node was reached: arc * 4 + kind. */
@@ -37,8 +107,11 @@ export class Timing {
   constructor(readonly nodes: number) {
     this.start = new Int32Array(nodes);
     this.excess = new Int32Array(nodes);
-    this.distance = new Float64Array(nodes);
-    this.done = new Uint8Array(nodes);
+    this.distance = new Int32Array(nodes);
+    this.met = new Int32Array(nodes);
+    this.done = new Int32Array(nodes);
+    this.path = new Int32Array(nodes);
+    this.near = new NearestFirst(nodes);
     this.reached = new Int32Array(nodes);
     this.queue = new Int32Array(nodes);
     this.queued = new Uint8Array(nodes);
@@ -89,6 +162,24 @@ export class Timing {
     this.prices++;
   }
 
+  /** The prices of a problem: node 1 + i is step i, `awake` the first minute that wants someone awake. */
+  addCosts(p: Indexed, awake: number): void {
+    for (let step = 0; step < p.n; step++) {
+      const minutes = p.minutes[step]!;
+      for (const { by, hold, early, late } of p.readyOf[step]!) {
+        this.addPrice(0, 1 + step, by - minutes, late);
+        this.addPrice(1 + step, 0, minutes + hold - by, early);
+      }
+      for (const soft of p.softOf[step]!) {
+        if (soft.from === step && soft.to !== step) {
+          this.addPrice(1 + soft.from, 1 + soft.to, soft.above, soft.cost);
+        }
+      }
+      if (p.awakeOf[step]) this.addRule(awake, 1 + step, 0);
+    }
+    if (p.awakeOf.includes(1)) this.addPrice(awake, 0, -p.problem.serve, p.awakeCost);
+  }
+
   /** Whether the cost rests on a rule, after `solve`. */
   restsOn(rule: number): boolean {
     return this.ruleFlow[rule]! > 0;
@@ -128,21 +219,25 @@ export class Timing {
     return true;
   }
 
-  /** Moves the starts to the least cost there is and returns it; null when they could not be made to keep the rules. */
-  solve(): number | null {
+  /**
+   * Moves the starts to the least cost there is and returns it; null when they could not be made to keep the rules. With `Flow` from
+   * an earlier solution of much the same rules it begins from what of that still holds, and has only the difference to do.
+   */
+  solve(earlier?: Flow): number | null {
     const { start, excess, prices } = this;
     this.index();
     if (!this.makeFeasible()) return null;
-    this.ruleFlow.fill(0, 0, this.rules);
     excess.fill(0);
+    if (earlier) this.beginFrom(earlier);
+    else this.ruleFlow.fill(0, 0, this.rules);
     for (let k = 0; k < prices; k++) {
       const from = this.priceFrom[k]!;
       const to = this.priceTo[k]!;
-      const paid = start[to]! - start[from]! > this.priceAbove[k]!;
-      this.priceFlow[k] = paid ? this.priceCost[k]! : 0;
-      if (!paid) continue;
-      excess[to] = excess[to]! + this.priceCost[k]!;
-      excess[from] = excess[from]! - this.priceCost[k]!;
+      const beyond = start[to]! - start[from]! - this.priceAbove[k]!;
+      const flow = beyond > 0 ? this.priceCost[k]! : beyond === 0 && earlier ? earlier.price[k]! : 0;
+      this.priceFlow[k] = flow;
+      excess[to] = excess[to]! + flow;
+      excess[from] = excess[from]! - flow;
     }
     for (let source = 0; source < this.nodes; source++) {
       while (excess[source]! > 0) this.augment(source);
@@ -155,6 +250,42 @@ export class Timing {
       if (beyond > 0) cost += beyond * this.priceCost[k]!;
     }
     return cost;
+  }
+
+  /** Takes over the flow of rules that still stand and are tight. */
+  private beginFrom({ rule, used }: Flow): void {
+    const { nodes, start, excess, ruleFrom, ruleTo } = this;
+    for (let k = 0; k < this.rules; k++) {
+      const from = ruleFrom[k]!;
+      const to = ruleTo[k]!;
+      const key = from * nodes + to;
+      const flow = rule[key]!;
+      if (flow === 0 || used[key] !== 0 || start[to]! - start[from]! !== this.ruleLag[k]!) {
+        this.ruleFlow[k] = 0;
+        continue;
+      }
+      used[key] = 1;
+      this.ruleFlow[k] = flow;
+      excess[to] = excess[to]! - flow;
+      excess[from] = excess[from]! + flow;
+    }
+    for (let k = 0; k < this.rules; k++) if (this.ruleFlow[k]! > 0) used[ruleFrom[k]! * nodes + ruleTo[k]!] = 0;
+  }
+
+  /** Keeps the flow of the last solution, for the next one to begin from. */
+  remember(flow: Flow): void {
+    flow.rule.fill(0);
+    for (let k = 0; k < this.rules; k++) {
+      const key = this.ruleFrom[k]! * this.nodes + this.ruleTo[k]!;
+      flow.rule[key] = flow.rule[key]! + this.ruleFlow[k]!;
+    }
+    for (let k = 0; k < this.prices; k++) flow.price[k] = this.priceFlow[k]!;
+  }
+
+  /** An empty flow for `solve` and `remember`. */
+  emptyFlow(): Flow {
+    const pairs = this.nodes * this.nodes;
+    return { rule: new Int32Array(pairs), used: new Uint8Array(pairs), price: new Int32Array(this.prices) };
   }
 
   private index(): void {
@@ -189,26 +320,25 @@ export class Timing {
 
   /** Sends flow from a node along the shortest way to one that lacks some, and moves the starts with it. */
   private augment(source: number): void {
-    const { nodes, distance, done, reached, excess, start, first, list } = this;
-    distance.fill(Number.POSITIVE_INFINITY);
-    done.fill(0);
+    const { distance, met, done, reached, excess, start, first, list, near, path } = this;
+    const stamp = ++this.augmentation;
+    near.clear();
+    near.add(source, 0);
     distance[source] = 0;
+    met[source] = stamp;
     let target = -1;
-    for (;;) {
-      let node = -1;
-      let least = Number.POSITIVE_INFINITY;
-      for (let v = 0; v < nodes; v++) {
-        if (!done[v] && distance[v]! < least) {
-          least = distance[v]!;
-          node = v;
-        }
-      }
+    let left = 0;
+    while (target < 0) {
+      const node = near.take();
       if (node < 0) throw new Error('The starts given were not feasible.');
+      if (done[node] === stamp) continue;
       if (excess[node]! < 0) {
         target = node;
         break;
       }
-      done[node] = 1;
+      const least = distance[node]!;
+      done[node] = stamp;
+      path[left++] = node;
       for (let k = first[node]!; k < first[node + 1]!; k++) {
         const item = list[k]!;
         const arc = item >> 2;
@@ -233,10 +363,11 @@ export class Timing {
             other = this.priceFrom[arc]!;
             length = start[node]! - start[other]! - this.priceAbove[arc]!;
         }
-        if (!done[other] && least + length < distance[other]!) {
-          distance[other] = least + length;
-          reached[other] = item;
-        }
+        if (done[other] === stamp || (met[other] === stamp && least + length >= distance[other]!)) continue;
+        distance[other] = least + length;
+        met[other] = stamp;
+        reached[other] = item;
+        near.add(other, least + length);
       }
     }
     const far = distance[target]!;
@@ -245,7 +376,8 @@ export class Timing {
     for (let v = target; v !== source; v = this.cameFrom(v)) this.send(reached[v]!, amount);
     excess[source] = excess[source]! - amount;
     excess[target] = excess[target]! + amount;
-    for (let v = 0; v < nodes; v++) start[v] = start[v]! + Math.min(distance[v]!, far);
+    // All others would rise by the whole distance: these are lowered instead, which is the same.
+    for (let k = 0; k < left; k++) start[path[k]!] = start[path[k]!]! + distance[path[k]!]! - far;
   }
 
   private cameFrom(node: number): number {

@@ -95,3 +95,35 @@ test('a meal that lands late shows ways out, each planned, and one press applies
   await first.getByRole('button', { name: /Do this/ }).click();
   await expect(page.getByTestId('verdict')).not.toHaveText(verdict ?? '');
 });
+
+test('a dish made the day before is one press away, and on the day it is only heated through', async ({ page }) => {
+  await openMeals(page);
+  await page
+    .getByRole('link', { name: /farmhouse/i })
+    .last()
+    .click();
+  const burners = page.getByRole('region', { name: 'Burners' });
+  for (const name of ['Big left burner', 'Small left burner', 'Small right burner']) {
+    await burners.getByRole('button', { name: `Take out ${name}` }).click();
+    await expect(burners.getByRole('button', { name: `Take out ${name}` })).toHaveCount(0);
+  }
+  await page.getByRole('button', { name: 'Take out second cook' }).click();
+  await page.goto('/meals/midwinter');
+  const look = page.getByRole('button', { name: 'Look for ways out' });
+  await expect(look).toBeVisible({ timeout: 45_000 });
+  await look.click();
+  const ways = page.getByRole('list', { name: 'Ways out, the best first' });
+  await expect(ways).toBeVisible({ timeout: 90_000 });
+  await page.getByRole('button', { name: /^\d+ more$/ }).click();
+  const eve = ways
+    .getByRole('listitem')
+    .filter({ hasText: /(soup|Lentils|cabbage).* the day before/ })
+    .first();
+  await expect(eve).toContainText('the evening before, and room in the fridge');
+  await eve.getByRole('button', { name: /Do this/ }).click();
+  await settled(page);
+  await page.getByRole('navigation').getByRole('link', { name: 'Score' }).click();
+  await page.locator('[data-testid="score"] [data-key$="-again"]').click();
+  await expect(page.getByTestId('chosen')).toContainText('heat through');
+  await expect(page.getByTestId('reason')).toContainText('74 °C');
+});

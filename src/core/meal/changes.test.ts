@@ -46,10 +46,14 @@ describe('what lands', () => {
 
   it('tells of each dish how it lands now and how it did', () => {
     const before = landed(-4, 'grain');
-    expect(whatLands(before, landed(-14, 'grain'))).toContain('Grain grain waits 14 min instead of 4');
-    expect(whatLands(before, landed(0, 'grain'))).toContain('goes straight to the table and does not wait 4 min');
-    expect(whatLands(before, landed(7, 'grain'))).toContain('Grain grain comes 7 min late');
-    expect(whatLands(landed(7, 'grain'), before)).toContain('waits 4 min instead of being 7 min late');
+    expect(whatLands(before, landed(-14, 'grain'))).toContain(
+      'Grain grain: a wait of 14 min instead of a wait of 4 min',
+    );
+    expect(whatLands(before, landed(0, 'grain'))).toContain(
+      'Grain grain: straight to the table instead of a wait of 4 min',
+    );
+    expect(whatLands(before, landed(7, 'grain'))).toContain('Grain grain: 7 min late instead of a wait of 4 min');
+    expect(whatLands(landed(7, 'grain'), before)).toContain('Grain grain: a wait of 4 min instead of 7 min late');
   });
 
   it('tells when the first hand is wanted at another hour', () => {

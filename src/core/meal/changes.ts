@@ -57,7 +57,7 @@ export function whatLands(before: Plan, after: Plan): string {
       : ` First hand on a knife at ${printClock(clockMinutes(after.hour) + after.firstHand)} instead of ${printClock(clockMinutes(before.hour) + before.firstHand)}.`;
   if (changed.length === 0) return `At the table nothing changes.${firstHand}`;
   changed.sort((a, b) => weightOf(b.landing) - weightOf(a.landing));
-  const told = changed.slice(0, MOST_TOLD).map(({ landing, was }) => `${landing.dishName} ${landsLike(landing, was)}`);
+  const told = changed.slice(0, MOST_TOLD).map(({ landing, was }) => `${landing.dishName}: ${landsLike(landing, was)}`);
   const rest = changed.length - told.length;
   return `${told.join('; ')}${rest > 0 ? `; ${rest} more a little otherwise` : ''}.${firstHand}`;
 }
@@ -88,9 +88,8 @@ function weightOf({ late, waits }: Landing): number {
 }
 
 function landsLike(landing: Landing, was: Landing): string {
-  const instead = was.late > 0 ? `instead of being ${was.late} min late` : `instead of ${was.waits}`;
-  if (landing.late > 0) return `comes ${landing.late} min late${was.late > 0 ? ` instead of ${was.late}` : ''}`;
-  if (landing.waits === 0)
-    return `goes straight to the table${was.late > 0 ? ` ${instead}` : ` and does not wait ${was.waits} min`}`;
-  return `waits ${landing.waits} min ${instead}${landing.fine === 'too long' ? ', which is too long' : ''}`;
+  const before = was.late > 0 ? `${was.late} min late` : was.waits > 0 ? `a wait of ${was.waits} min` : 'no wait';
+  if (landing.late > 0) return `${landing.late} min late instead of ${before}`;
+  if (landing.waits === 0) return `straight to the table instead of ${before}`;
+  return `a wait of ${landing.waits} min instead of ${before}${landing.fine === 'too long' ? ', which is too long' : ''}`;
 }

@@ -53,6 +53,7 @@ describe('pins', () => {
     expect(stepOf(other, boil.key).start).toBe(boil.start - 7);
     expect(stepOf(other, boil.key).why).toContain('You put it there.');
     expect(stepOf(plan, boil.key).why).not.toContain('You put it there.');
+    expect(stepOf(other, 'grain/soak').why).toContain('“boil”, which you put by hand');
     expect(unkeptPins(other, pins)).toEqual([]);
     expect(other.proven).toBe(false);
   });

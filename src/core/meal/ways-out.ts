@@ -21,8 +21,12 @@ export interface Idea {
   readonly id: string;
   /** In a cook's words: "serve 30 min later, at 20:00". */
   readonly says: string;
-  /** What it asks of the cook, from 0 upwards: of two that help alike the lesser comes first. */
+  /** What it asks, in words: "the table waits 30 min". */
+  readonly asks: string;
+  /** How much that is, from 0 upwards: of two that help alike the lesser comes first. */
   readonly effort: number;
+  /** Of ideas that do more of the same only the best is told. */
+  readonly sort?: string;
   readonly change: Change;
 }
 
@@ -70,12 +74,20 @@ function laterIdeas({ hour, pace }: Meal): Idea[] {
     ideas.push({
       id: `later ${minutes}`,
       says: `serve ${minutes} min later, at ${later}`,
+      asks: `the table waits ${minutes} min`,
       effort: minutes / 15,
+      sort: 'later',
       change: { kind: 'hour', hour: later },
     });
   }
   if (pace !== 'brisk') {
-    ideas.push({ id: 'brisk', says: 'work at a brisk pace', effort: 3, change: { kind: 'pace', pace: 'brisk' } });
+    ideas.push({
+      id: 'brisk',
+      says: 'work at a brisk pace',
+      asks: 'no breath between the steps',
+      effort: 3,
+      change: { kind: 'pace', pace: 'brisk' },
+    });
   }
   return ideas;
 }
@@ -92,9 +104,10 @@ const APPLIANCE_NAMES: Readonly<Record<ApplianceKind, string>> = {
 function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
   const fresh = (wish: string, taken: readonly { readonly id: string }[]) =>
     taken.some(({ id }) => id === wish) ? `${wish} ${taken.length + 1}` : wish;
-  const idea = (id: string, says: string, effort: number, change: Partial<Kitchen>): Idea => ({
+  const idea = (id: string, says: string, asks: string, effort: number, change: Partial<Kitchen>): Idea => ({
     id,
     says,
+    asks,
     effort,
     change: { kind: 'kitchen', kitchen: { ...kitchen, ...change } },
   });
@@ -114,8 +127,12 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
     until: hour,
   } as const;
   const ideas = [
-    idea('burner', 'borrow a portable burner', 4, { burners: [...kitchen.burners, portable] }),
-    idea('hands', `a second cook from ${from} until the table`, 5, { people: [...kitchen.people, second] }),
+    idea('burner', 'borrow a portable burner', 'a burner, and a safe place for it', 4, {
+      burners: [...kitchen.burners, portable],
+    }),
+    idea('hands', `a second cook from ${from} until the table`, 'somebody’s time', 5, {
+      people: [...kitchen.people, second],
+    }),
   ];
   const uses = dishes.flatMap((dish) => dish.vessels);
   for (const kind of VESSEL_KINDS) {
@@ -125,7 +142,9 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
     const vessel = largest.sort((a, b) => b.litres - a.litres)[0];
     if (!vessel || wanted.length < 2) continue;
     const vessels = kitchen.vessels.map((each) => (each.id === vessel.id ? { ...each, count: each.count + 1 } : each));
-    ideas.push(idea(`one more ${kind}`, `borrow one more ${vessel.name.toLowerCase()}`, 3.5, { vessels }));
+    ideas.push(
+      idea(`one more ${kind}`, `borrow one more ${vessel.name.toLowerCase()}`, 'one to be found', 3.5, { vessels }),
+    );
   }
   const places = dishes.flatMap((dish) => dish.steps.map(({ place }) => place));
   const could = new Set(places.flatMap((place) => (place.at === 'burner' && place.orIn ? [place.orIn] : [])));
@@ -133,7 +152,9 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
     if (kitchen.appliances.some((each) => each.kind === kind)) continue;
     const borrowed = { id: fresh(kind, kitchen.appliances), kind, name: capital(APPLIANCE_NAMES[kind]) };
     ideas.push(
-      idea(`borrow ${kind}`, `borrow a ${APPLIANCE_NAMES[kind]}`, 4, { appliances: [...kitchen.appliances, borrowed] }),
+      idea(`borrow ${kind}`, `borrow a ${APPLIANCE_NAMES[kind]}`, 'one to be found, and a socket', 4, {
+        appliances: [...kitchen.appliances, borrowed],
+      }),
     );
   }
   return ideas;
@@ -141,18 +162,29 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
 
 /** Steps of a dish that could stand somewhere else. */
 function elsewhereIdeas({ kitchen }: Meal, dish: Dish): Idea[] {
-  const idea = (id: string, says: string, other: Dish): Idea => ({
+  const idea = (id: string, says: string, asks: string, other: Dish): Idea => ({
     id,
     says,
+    asks,
     effort: 2.5,
     change: { kind: 'dish', dishId: dish.id, dish: other },
   });
   return [
     ...inTheOven(dish, kitchen).map(({ step, dish: other }) =>
-      idea(`oven ${dish.id} ${step.id}`, `let ${dish.name} (“${step.name}”) go on in the oven`, other),
+      idea(
+        `oven ${dish.id} ${step.id}`,
+        `let ${dish.name} (“${step.name}”) go on in the oven`,
+        'a shelf, and a casserole with hot handles',
+        other,
+      ),
     ),
     ...moreGently(dish).map(({ step, dish: other }) =>
-      idea(`gently ${dish.id} ${step.id}`, `let ${dish.name} (“${step.name}”) simmer on a weaker burner`, other),
+      idea(
+        `gently ${dish.id} ${step.id}`,
+        `let ${dish.name} (“${step.name}”) simmer on a weaker burner`,
+        'it takes a quarter longer',
+        other,
+      ),
     ),
   ];
 }
@@ -162,11 +194,15 @@ function eveIdeas(dish: Dish): Idea[] {
   const early = stepsForTheDayBefore(dish);
   const last = dish.steps.filter(({ id }) => early.has(id)).at(-1);
   if (!last) return [];
+  const hands = dish.steps
+    .filter(({ id, attention, daysBefore }) => early.has(id) && attention === 'hands' && daysBefore === undefined)
+    .reduce((sum, { minutes }) => sum + minutes.likely, 0);
   const what = early.size === dish.steps.length ? dish.name : `${dish.name} up to “${last.name}”`;
   return [
     {
       id: `eve ${dish.id}`,
       says: `make ${what} the day before`,
+      asks: hands > 0 ? `${hands} min of hands the evening before, and room in the fridge` : 'room in the fridge',
       effort: 4.5,
       change: { kind: 'dish', dishId: dish.id, dish: madeTheDayBefore(dish, early) },
     },
@@ -180,6 +216,7 @@ function withoutIdeas({ dishes }: Meal): Idea[] {
     .map(({ id, name }) => ({
       id: `without ${id}`,
       says: `leave out ${name}`,
+      asks: 'one dish fewer',
       effort: 8,
       change: { kind: 'without', dishId: id },
     }));
@@ -235,7 +272,14 @@ export async function findWaysOut(
     const helps = was === null || now.late < was.late || (now.late === was.late && now.overdue < was.overdue);
     if (helps) ways.push({ ...idea, ...now, gains: gainsOf(now, was) });
   }
-  return ways.sort((a, b) => a.late - b.late || a.overdue - b.overdue || a.effort - b.effort);
+  ways.sort((a, b) => a.late - b.late || a.overdue - b.overdue || a.effort - b.effort);
+  const told = new Set<string>();
+  return ways.filter(({ sort }) => {
+    if (sort === undefined) return true;
+    const first = !told.has(sort);
+    told.add(sort);
+    return first;
+  });
 }
 
 interface Trouble {

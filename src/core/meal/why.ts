@@ -35,9 +35,16 @@ export function explain(
   }
   const later = standing.slackLater(lands);
   const sooner = standing.slackSooner();
+  // In mid-meal what runs is fixed too, but at the present, which is minute 0.
+  const byHand = new Set(
+    problem.steps
+      .filter(({ earliest, latest }) => earliest !== undefined && earliest > 0 && earliest === latest)
+      .map(({ id }) => id),
+  );
   /** The tie by which a step reaches the table first, as the chain goes on. */
   const binding = (id: string) => {
     const own = later.get(id)!;
+    if (byHand.has(id)) return null;
     if (!Number.isFinite(own) || (lands.has(id) && Math.max(0, lands.get(id)! - standing.end(id)) <= own)) return null;
     const ties = (after.get(id) ?? []).filter((tie) => tie.gap + later.get(tie.to)! <= own);
     return ties.sort(byImportance)[0] ?? null;
@@ -45,7 +52,7 @@ export function explain(
 
   const why = new Map<string, string>();
   const chain = new Map<string, readonly string[]>();
-  for (const { id, earliest, latest } of problem.steps) {
+  for (const { id } of problem.steps) {
     const parts: string[] = [];
     const waitsFor = (before.get(id) ?? [])
       .filter((tie) => tie.gap === 0 && tie.by !== 'most' && standing.start(tie.from) <= standing.start(id))
@@ -71,11 +78,12 @@ export function explain(
         `${described(next, next.to, id, entries, nameOf, true)} at ${clock(standing.start(next.to))}${next.gap === 0 ? ', so it cannot stand later' : ''}.`,
       );
     }
-    // In mid-meal what runs is fixed too, but at the present, which is minute 0.
-    const put = earliest !== undefined && earliest > 0 && earliest === latest;
-    parts.push(put ? 'You put it there.' : room(later.get(id)!, sooner.get(id)!));
+    const onward = chainFrom(id, binding);
+    const end = onward.at(-1);
+    const pinned = end !== undefined && byHand.has(end) ? stepName(entries.get(end)) : null;
+    parts.push(byHand.has(id) ? 'You put it there.' : room(later.get(id)!, sooner.get(id)!, pinned));
     why.set(id, parts.join(' '));
-    chain.set(id, chainFrom(id, binding));
+    chain.set(id, onward);
   }
   return { why, later, sooner, chain };
 }
@@ -90,14 +98,19 @@ function chainFrom(id: string, binding: (id: string) => Tie | null): readonly st
 }
 
 /** How far it could move either way, and what holds it when it is neither way stopped. */
-function room(later: number, sooner: number): string {
+function room(later: number, sooner: number, pinned: string | null): string {
+  const felt = pinned === null ? 'before the table feels it' : `before ${pinned}, which you put by hand`;
   const onward = !Number.isFinite(later)
     ? 'Nothing at the table hangs on it'
     : later <= 0
-      ? 'No minute to spare before the table feels it'
-      : `${later} min to spare before the table feels it`;
+      ? `No minute to spare ${felt}`
+      : `${later} min to spare ${felt}`;
   const back = sooner <= 0 ? 'it could not begin sooner' : `it could begin ${sooner} min sooner, and wait longer`;
   return `${onward}; ${back}.`;
+}
+
+function stepName(entry: Entry | undefined): string {
+  return entry?.kind === 'part' ? `“${entry.part.step.name}”` : 'warming the oven';
 }
 
 function byImportance(a: Tie, b: Tie): number {

@@ -95,12 +95,15 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
           <strong className="font-semibold">{where}:</strong> {sentence}
         </p>
       ))}
-      {plan && refusals.length === 0 && (
-        <p className="text-lg" data-testid="verdict">
-          {plan.verdict}
-          {plan.proven && <span className="text-faint"> Best possible plan (proven).</span>}
-        </p>
-      )}
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+        {plan && refusals.length === 0 && (
+          <p className="text-lg" data-testid="verdict">
+            {plan.verdict}
+            {plan.proven && <span className="text-faint"> {provenWords(meal)}</span>}
+          </p>
+        )}
+        {!settling && stuck && <WaysOut key={printOf(meal)} meal={meal} plan={plan} />}
+      </div>
       {!plan && refusals.length === 0 && settling && <p className="text-lg text-faint">Looking for a first plan…</p>}
       {plan && seat !== 'worker' && (
         <p className="text-sm text-faint" data-testid="planner-seat">
@@ -109,7 +112,6 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
             : 'This browser’s own planner did not answer, nor did the server; the page itself made this plan.'}
         </p>
       )}
-      {!settling && stuck && <WaysOut key={printOf(meal)} meal={meal} plan={plan} />}
       {settling && plan && (
         <p className="flex items-center gap-2 text-sm text-faint">
           <span aria-hidden className="inline-block size-2 animate-pulse rounded-full bg-ember" />
@@ -121,4 +123,10 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
       )}
     </div>
   );
+}
+
+function provenWords({ pins }: Meal): string {
+  return pins && pins.length > 0
+    ? 'Best possible plan with what you put by hand (proven).'
+    : 'Best possible plan (proven).';
 }

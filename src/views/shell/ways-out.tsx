@@ -13,7 +13,7 @@ import { askPlanner } from '@/workers/planner';
 /** Time for each what-if: enough for a good plan, short enough to try a dozen. */
 const SECONDS = 0.6;
 const PATIENCE = 6;
-const MOST_SHOWN = 6;
+const FIRST_SHOWN = 6;
 
 type Search =
   | { readonly state: 'idle' }
@@ -23,6 +23,7 @@ type Search =
 /** Where a meal does not fit or lands late: what would help, each planned for real, each one press away. */
 export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Plan | null }) {
   const [search, setSearch] = useState<Search>({ state: 'idle' });
+  const [shown, setShown] = useState(FIRST_SHOWN);
   const [fault, setFault] = useState<Refusal | null>(null);
   const signal = useRef({ aborted: false });
   useEffect(() => () => stop(signal), []);
@@ -53,8 +54,12 @@ export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Pl
   const apply = async (way: WayOut) => setFault(await applyTo(meal, way));
 
   return (
-    <div className="mt-2" data-testid="ways-out">
-      {search.state === 'idle' && <Button onClick={() => void look()}>Look for ways out</Button>}
+    <div className="contents" data-testid="ways-out">
+      {search.state === 'idle' && (
+        <Button className="min-h-9" onClick={() => void look()}>
+          Look for ways out
+        </Button>
+      )}
       {search.state === 'trying' && (
         <p className="flex items-center gap-3" aria-live="polite">
           Trying what would help{search.all > 0 ? `: ${search.tried} of ${search.all}` : '…'}
@@ -67,18 +72,27 @@ export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Pl
         <p>None of the usual changes helps by itself. Take out a dish and choose a later hour.</p>
       )}
       {search.state === 'done' && search.ways.length > 0 && (
-        <ol className="grid gap-x-8 sm:grid-cols-2" aria-label="Ways out, the best first">
-          {search.ways.slice(0, MOST_SHOWN).map((way) => (
+        <ol className="grid basis-full gap-x-8 sm:grid-cols-2" aria-label="Ways out, the best first">
+          {search.ways.slice(0, shown).map((way) => (
             <li key={way.id} className="flex items-center justify-between gap-4 border-b border-line py-1.5">
               <span>
                 <span className="inline-block first-letter:uppercase">{way.says}</span>
-                <span className="block text-sm text-faint">{way.gains}</span>
+                <span className="block text-sm text-faint">
+                  {way.gains}; asks {way.asks}
+                </span>
               </span>
               <Button onClick={() => void apply(way)} aria-label={`Do this: ${way.says}`}>
                 do this
               </Button>
             </li>
           ))}
+          {search.ways.length > shown && (
+            <li className="py-1.5">
+              <Button look="quiet" className="px-0" onClick={() => setShown(search.ways.length)}>
+                {search.ways.length - shown} more
+              </Button>
+            </li>
+          )}
         </ol>
       )}
       {fault && (

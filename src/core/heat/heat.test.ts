@@ -1,0 +1,106 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { type BoilQuestion, boilFault, litresBoiledOff, minutesToBoil, USUAL_WATTS, wattsFromBoil } from './boil';
+import { celsiusAfter, minutesAbove } from './cool';
+import { boilingPoint, kilosPerLitre, simmerFactor } from './water';
+
+const question: BoilQuestion = {
+  litres: 3,
+  fromCelsius: 15,
+  watts: USUAL_WATTS.strong,
+  covered: true,
+  widthCm: 22,
+  metres: 0,
+};
+
+describe('to the boil', () => {
+  it('takes longer for more water, colder water, an open pot and a weaker burner', () => {
+    const likely = (change: Partial<BoilQuestion>) => minutesToBoil({ ...question, ...change }).likely;
+    expect(likely({ litres: 6 })).toBeGreaterThan(1.9 * likely({}));
+    expect(likely({ fromCelsius: 5 })).toBeGreaterThan(likely({}));
+    expect(likely({ covered: false })).toBeGreaterThan(likely({}));
+    expect(likely({ watts: USUAL_WATTS.weak })).toBeGreaterThan(2 * likely({}));
+    expect(likely({ fromCelsius: 95 })).toBeLessThan(1.5);
+  });
+
+  it('is a band around what is likely', () => {
+    const { low, likely, high } = minutesToBoil(question);
+    expect(low).toBeLessThan(likely);
+    expect(likely).toBeLessThan(high);
+    expect(minutesToBoil({ ...question, watts: { low: 10, likely: 10, high: 10 } }).likely).toBe(
+      Number.POSITIVE_INFINITY,
+    );
+  });
+
+  it('gives back the watts of a burner from one boil', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 300, max: 4000, noNaN: true }),
+        fc.double({ min: 0.5, max: 8, noNaN: true }),
+        fc.integer({ min: 0, max: 3000 }),
+        (watts, litres, metres) => {
+          const asked = { ...question, litres, metres, watts: { low: watts, likely: watts, high: watts } };
+          expect(wattsFromBoil(asked, minutesToBoil(asked).likely).likely).toBeCloseTo(watts, 3);
+        },
+      ),
+    );
+  });
+
+  it.each([
+    [{ litres: 0 }, /Litres/],
+    [{ litres: -3 }, /Litres/],
+    [{ fromCelsius: 300 }, /from 0 to 9\d|from 0 to 100|Temperature/],
+    [{ metres: 9000 }, /Height/],
+    [{ widthCm: Number.NaN }, /Width/],
+    [{ watts: { low: 0, likely: 0, high: 0 } }, /Watts/],
+  ])('refuses %j in words', (change, words) => {
+    expect(boilFault({ ...question, ...change })).toMatch(words);
+    expect(boilFault(question)).toBeNull();
+  });
+});
+
+describe('boiling off', () => {
+  it('is more without a lid and with more heat, and never less than nothing', () => {
+    const open = litresBoiledOff(USUAL_WATTS.strong, 'open', 24);
+    const covered = litresBoiledOff(USUAL_WATTS.strong, 'covered', 24);
+    expect(open.likely).toBeGreaterThan(5 * covered.likely);
+    expect(litresBoiledOff({ low: 0, likely: 5, high: 10 }, 'open', 30).low).toBe(0);
+  });
+});
+
+describe('cooling', () => {
+  const pot = { litres: 4, widthCm: 22, fromCelsius: 95, roomCelsius: 21, standing: 'covered' } as const;
+
+  it('goes on towards the room and never beyond it', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 2000 }), fc.integer({ min: 0, max: 2000 }), (a, b) => {
+        const [sooner, later] = [Math.min(a, b), Math.max(a, b)];
+        expect(celsiusAfter(pot, later).likely).toBeLessThanOrEqual(celsiusAfter(pot, sooner).likely);
+        expect(celsiusAfter(pot, later).likely).toBeGreaterThanOrEqual(pot.roomCelsius);
+      }),
+    );
+    expect(celsiusAfter(pot, 0)).toEqual({ low: 95, likely: 95, high: 95 });
+  });
+
+  it('takes longer wrapped than covered, and covered than open', () => {
+    const stays = (standing: 'open' | 'covered' | 'wrapped') => minutesAbove({ ...pot, standing }).likely;
+    expect(stays('wrapped')).toBeGreaterThan(2 * stays('covered'));
+    expect(stays('covered')).toBeGreaterThan(stays('open'));
+  });
+
+  it('says when the band of holding hot is left, in agreement with the curve', () => {
+    const { likely } = minutesAbove(pot, 60);
+    expect(celsiusAfter(pot, likely).likely).toBeCloseTo(60, 6);
+    expect(minutesAbove({ ...pot, fromCelsius: 50 }).likely).toBe(0);
+    expect(minutesAbove({ ...pot, roomCelsius: 70 }).likely).toBe(Number.POSITIVE_INFINITY);
+  });
+});
+
+describe('water', () => {
+  it('boils cooler the higher, and simmers longer for it', () => {
+    expect(boilingPoint(2000)).toBeLessThan(boilingPoint(1000));
+    expect(simmerFactor(0)).toBe(1);
+    expect(simmerFactor(2000)).toBeGreaterThan(1.3);
+    expect(kilosPerLitre(100)).toBeLessThan(kilosPerLitre(20));
+  });
+});

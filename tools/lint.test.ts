@@ -26,6 +26,7 @@ describe('the rule on imports', () => {
     ['src/core/live', "import { useState } from 'react';\nexport const planted = useState;\n"],
     ['src/core/schedule', "import { printClock } from '@/core/kitchen/kitchen';\nexport const planted = printClock;\n"],
     ['src/core/dish', "import { planMeal } from '@/core/meal/plan-meal';\nexport const planted = planMeal;\n"],
+    ['src/core/heat', "import { planMeal } from '@/core/meal/plan-meal';\nexport const planted = planMeal;\n"],
     ['src/core/meal', "import { stoveAt } from '@/core/live/stove';\nexport const planted = stoveAt;\n"],
     ['src/core/formats', "import { pantry } from '@/store/db';\nexport const planted = pantry;\n"],
     ['src/ui', "import { pantry } from '@/store/db';\nexport const planted = pantry;\n"],

@@ -43,6 +43,14 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'kitchen', path: '/kitchens/hall' },
   { name: 'meals', path: '/' },
+  {
+    name: 'bench',
+    path: '/bench',
+    before: async (page) => {
+      await page.getByRole('tab', { name: 'stays hot' }).click();
+      await page.getByRole('img', { name: 'Temperature over four hours' }).getByText('4 h').waitFor();
+    },
+  },
 ];
 
 /** Begins at the stove and lets the clock run to a quarter past six, everything told as planned. */

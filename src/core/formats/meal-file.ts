@@ -47,6 +47,7 @@ export const kitchenShape: Joi.ObjectSchema<Kitchen> = Joi.object({
           .required(),
         widestCm: Joi.number().min(8).max(80).required(),
         gentle: Joi.boolean().required(),
+        watts: Joi.number().min(50).max(20_000),
       }),
     )
     .max(12)

@@ -1,4 +1,4 @@
-import type { BurnerStrength } from '@/core/kitchen/kitchen';
+import type { Burner, BurnerStrength } from '@/core/kitchen/kitchen';
 import { boilingPoint, HEAT_OF_VAPORISATION, HIGHEST_METRES, LOWEST_METRES, SPECIFIC_HEAT } from './water';
 
 /** A figure with the band it may well lie in: no kitchen is a laboratory. */
@@ -26,6 +26,15 @@ export const USUAL_WATTS: Readonly<Record<BurnerStrength, Range>> = {
   middling: { low: 700, likely: 950, high: 1300 },
   weak: { low: 400, likely: 550, high: 750 },
 };
+
+/** A boil measured by the clock is right to about a tenth. Common practice, no source. */
+const MEASURED = 0.1;
+
+/** Watts that a burner puts into a pan at full heat: as measured, else as usual for its strength. */
+export function wattsOf({ watts, strength }: Pick<Burner, 'watts' | 'strength'>): Range {
+  if (watts === undefined) return USUAL_WATTS[strength];
+  return { low: (1 - MEASURED) * watts, likely: watts, high: (1 + MEASURED) * watts };
+}
 
 /** kW that a square metre of hot water gives off on the way to the boil. Rough; open water mostly steams. */
 const LOSS_OPEN = 1.6;
@@ -107,12 +116,8 @@ export function litresBoiledOff(watts: Range, lid: Lid, widthCm: number): Range 
   return { low: by(watts.low), likely: by(watts.likely), high: by(watts.high) };
 }
 
-/**
- * What a burner puts into a pan, from one boil: "one litre took 6 min 20 s". The band is what reading a clock and a boil allow,
- * a tenth either way.
- */
-export function wattsFromBoil(question: Omit<BoilQuestion, 'watts'>, minutes: number): Range {
+/** Watts that a burner puts into a pan, from one boil: "one litre took 6 min 20 s". */
+export function wattsFromBoil(question: Omit<BoilQuestion, 'watts'>, minutes: number): number {
   const whole = { ...question, watts: { low: 0, likely: 0, high: 0 } };
-  const likely = 1000 * (heatNeeded(whole) / (minutes * 60) + kilowattsLost(whole));
-  return { low: 0.9 * likely, likely, high: 1.1 * likely };
+  return 1000 * (heatNeeded(whole) / (minutes * 60) + kilowattsLost(whole));
 }

@@ -1,6 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { type BoilQuestion, boilFault, litresBoiledOff, minutesToBoil, USUAL_WATTS, wattsFromBoil } from './boil';
+import {
+  type BoilQuestion,
+  boilFault,
+  litresBoiledOff,
+  minutesToBoil,
+  USUAL_WATTS,
+  wattsFromBoil,
+  wattsOf,
+} from './boil';
 import { celsiusAfter, minutesAbove } from './cool';
 import { boilingPoint, kilosPerLitre, simmerFactor } from './water';
 
@@ -40,10 +48,16 @@ describe('to the boil', () => {
         fc.integer({ min: 0, max: 3000 }),
         (watts, litres, metres) => {
           const asked = { ...question, litres, metres, watts: { low: watts, likely: watts, high: watts } };
-          expect(wattsFromBoil(asked, minutesToBoil(asked).likely).likely).toBeCloseTo(watts, 3);
+          expect(wattsFromBoil(asked, minutesToBoil(asked).likely)).toBeCloseTo(watts, 3);
         },
       ),
     );
+  });
+
+  it('goes by the strength of a burner until it was measured', () => {
+    expect(wattsOf({ strength: 'weak' })).toEqual(USUAL_WATTS.weak);
+    const measured = wattsOf({ strength: 'weak', watts: 1000 });
+    expect(measured).toEqual({ low: 900, likely: 1000, high: 1100 });
   });
 
   it.each([

@@ -15,6 +15,8 @@ export interface Burner {
   readonly widestCm: number;
   /** Whether it holds the barest simmer by itself (or with a diffuser). */
   readonly gentle: boolean;
+  /** Watts it puts into a pan at full heat, measured by a boil; by its strength when absent. */
+  readonly watts?: number;
 }
 
 export interface Oven {

@@ -40,6 +40,11 @@ export function Shell({ samples, children }: { readonly samples: boolean; readon
             <span aria-hidden className="inline-block h-2 w-6 rounded-full bg-ember" />
             Warm Cadence
           </Link>
+          <nav aria-label="Beside the meals" className="ml-auto mr-2">
+            <Link href="/bench" className="inline-flex min-h-10 items-center px-3 text-faint hover:text-ink">
+              Bench
+            </Link>
+          </nav>
           <button
             type="button"
             className="grid size-10 place-items-center text-faint hover:text-ink"

@@ -1,0 +1,55 @@
+import { expect, type Page, test } from '@playwright/test';
+import { openMeals, watchForErrors } from './kit';
+
+/** Moves a dial to a value, as the arrow keys would. */
+async function turn(page: Page, label: string, value: number): Promise<void> {
+  await page.getByRole('slider', { name: label }).fill(String(value));
+}
+
+const minutes = async (page: Page) =>
+  Number(((await page.getByTestId('boils-in').textContent()) ?? '').replace('½', '.5').replace(' min', ''));
+
+test('the bench says how long to the boil, and one measured boil changes the answer for that burner', async ({
+  page,
+}) => {
+  const errors = watchForErrors(page);
+  await openMeals(page);
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await expect(page.getByRole('button', { name: 'Burner', exact: true })).toContainText('burner,');
+  const before = await minutes(page);
+  await turn(page, 'Water', 6);
+  expect(await minutes(page)).toBeGreaterThan(1.8 * before);
+  await turn(page, 'Water', 1);
+  await turn(page, 'Above the sea', 2000);
+  await expect(page.getByText('Water boils at 93')).toBeVisible();
+  await turn(page, 'Above the sea', 0);
+  await turn(page, 'It took', 9);
+  await page.getByRole('button', { name: 'Keep it for this burner' }).click();
+  await expect(page.getByTestId('boils-in')).toHaveText('9 min');
+  await expect(page.getByText('by your own boil')).toBeVisible();
+  await page.reload();
+  await turn(page, 'Water', 1);
+  await expect(page.getByTestId('boils-in')).toHaveText('9 min');
+  await page.getByRole('button', { name: 'forget the boil' }).click();
+  await expect(page.getByText('by what such a burner usually gives')).toBeVisible();
+  expect(errors).toEqual([]);
+});
+
+test('the bench says how long a pot stays hot, longer when it is wrapped', async ({ page }) => {
+  await page.goto('/bench');
+  await page.getByRole('tab', { name: 'stays hot' }).click();
+  const answer = page.getByTestId('stays-hot');
+  await page.getByRole('radio', { name: 'open', exact: true }).click();
+  const open = await answer.textContent();
+  await page.getByRole('radio', { name: 'covered and wrapped' }).click();
+  await expect(answer).not.toHaveText(open ?? '');
+  await expect(answer).toContainText('h');
+  await expect(page.getByRole('img', { name: 'Temperature over four hours' }).getByText('4 h')).toBeVisible();
+  await expect(page.getByText('local rules come first')).toBeVisible();
+
+  // On a phone the answer comes first, and nothing lies beyond the edge.
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  const answerAt = (await answer.boundingBox())!.y;
+  expect(answerAt).toBeLessThan((await page.getByRole('slider', { name: 'In it' }).boundingBox())!.y);
+});

@@ -1,0 +1,129 @@
+import type { Lid } from '@/core/heat/boil';
+import type { Heat } from '@/core/kitchen/kitchen';
+import type { Band } from './grains';
+
+/** A stretch of cooking as the balance sees it. */
+export interface Stretch {
+  readonly heat: Heat;
+  readonly lid: Lid;
+  /** Null: as long as the grain needs. */
+  readonly minutes: Band | null;
+}
+
+/** How a school cooks grain, with the ratio it goes by: volumes of liquid to one of dry grain. */
+export interface Method {
+  readonly id: string;
+  readonly name: string;
+  /** The grain the ratio is told for. */
+  readonly grain: string;
+  readonly ratio: Band;
+  readonly soaked: boolean;
+  readonly stretches: readonly Stretch[];
+  /** Share of the grain's water that meat, vegetables or pulses in the pot give (positive) or take (negative). */
+  readonly given: Band;
+  /** Why its ratio is what it is, in a sentence. */
+  readonly because: string;
+}
+
+const NOTHING: Band = [0, 0];
+
+/** The schools. Common practice, no source; all of them work, and they differ for reasons. */
+export const METHODS: readonly Method[] = [
+  {
+    id: 'covered-soft',
+    name: 'covered, soft grain',
+    grain: 'soft-long',
+    ratio: [1.25, 1.25],
+    soaked: false,
+    stretches: [
+      { heat: 'medium', lid: 'open', minutes: [2, 5] },
+      { heat: 'low', lid: 'covered', minutes: null },
+    ],
+    given: NOTHING,
+    because: 'Soft grain takes up less, and under a lid little boils off.',
+  },
+  {
+    id: 'covered',
+    name: 'covered, ordinary grain',
+    grain: 'long',
+    ratio: [1.5, 1.5],
+    soaked: false,
+    stretches: [
+      { heat: 'medium', lid: 'open', minutes: [2, 5] },
+      { heat: 'low', lid: 'covered', minutes: null },
+    ],
+    given: NOTHING,
+    because: 'Firm grain takes up more than soft; the lid keeps nearly all the rest in.',
+  },
+  {
+    id: 'pilaf',
+    name: 'pilaf',
+    grain: 'long',
+    ratio: [1.5, 1.5],
+    soaked: false,
+    stretches: [
+      { heat: 'medium', lid: 'open', minutes: [1, 4] },
+      { heat: 'low', lid: 'covered', minutes: null },
+    ],
+    given: NOTHING,
+    because: 'Fat keeps the grains apart but not dry: it takes up as much as without.',
+  },
+  {
+    id: 'pilaf-soaked',
+    name: 'pilaf, soaked',
+    grain: 'aged-long',
+    ratio: [1.33, 1.33],
+    soaked: true,
+    stretches: [
+      { heat: 'medium', lid: 'open', minutes: [1, 4] },
+      { heat: 'low', lid: 'covered', minutes: null },
+    ],
+    given: NOTHING,
+    because: 'What the soak has given already need not be poured.',
+  },
+  {
+    id: 'broth',
+    name: 'in the meat’s own broth',
+    grain: 'aged-long',
+    ratio: [1, 1.25],
+    soaked: true,
+    stretches: [
+      { heat: 'medium', lid: 'open', minutes: [2, 8] },
+      { heat: 'lowest', lid: 'sealed', minutes: null },
+    ],
+    given: [0.05, 0.3],
+    because: 'Meat and onions in the pot go on giving juice, and the damp cloth gives back the steam.',
+  },
+  {
+    id: 'hard-boil',
+    name: 'hard boil, then cloth under the lid',
+    grain: 'aged-long',
+    ratio: [2, 2],
+    soaked: true,
+    stretches: [
+      { heat: 'full', lid: 'open', minutes: [6, 10] },
+      { heat: 'lowest', lid: 'sealed', minutes: [7, 10] },
+    ],
+    given: NOTHING,
+    because: 'A rolling boil without a lid sends a third of the water off as steam.',
+  },
+  {
+    id: 'coconut',
+    name: 'with coconut milk and cooked pulses',
+    grain: 'long',
+    ratio: [1.3, 1.4],
+    soaked: false,
+    stretches: [
+      { heat: 'medium', lid: 'open', minutes: [1, 3] },
+      { heat: 'lowest', lid: 'covered', minutes: [28, 32] },
+    ],
+    given: [0.05, 0.25],
+    because: 'Cooked pulses bring water of their own; a seventh of coconut milk is fat and solids, not water.',
+  },
+];
+
+export function methodOf(id: string): Method {
+  const found = METHODS.find((each) => each.id === id);
+  if (!found) throw new Error(`There is no method "${id}".`);
+  return found;
+}

@@ -1,0 +1,38 @@
+'use client';
+
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
+import { StaysHot } from './stays-hot';
+import { ToTheBoil } from './to-the-boil';
+
+const QUESTIONS = [
+  ['to the boil', ToTheBoil],
+  ['stays hot', StaysHot],
+] as const;
+
+/** The kitchen's arithmetic by itself, for the moment at the stove: large, without typing, answering as one moves. */
+export function BenchView() {
+  return (
+    <TabGroup className="mt-1">
+      <div className="flex flex-wrap items-end justify-between gap-x-8">
+        <h1 className="text-3xl">Bench</h1>
+        <TabList aria-label="Questions" className="flex gap-1">
+          {QUESTIONS.map(([name]) => (
+            <Tab
+              key={name}
+              className="min-h-12 px-4 py-2 text-lg text-faint data-selected:border-b-3 data-selected:border-ember data-selected:font-bold data-selected:text-ink"
+            >
+              {name}
+            </Tab>
+          ))}
+        </TabList>
+      </div>
+      <TabPanels className="mt-6">
+        {QUESTIONS.map(([name, Question]) => (
+          <TabPanel key={name}>
+            <Question />
+          </TabPanel>
+        ))}
+      </TabPanels>
+    </TabGroup>
+  );
+}

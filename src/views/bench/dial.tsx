@@ -1,0 +1,68 @@
+'use client';
+
+import { Radio, RadioGroup } from '@headlessui/react';
+import { useId } from 'react';
+
+interface DialProps {
+  readonly label: string;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly step: number;
+  /** The value as it is said: "2½ l". */
+  readonly says: string;
+  readonly onChange: (value: number) => void;
+}
+
+/** A number moved with a wet finger: no typing, and nothing out of bounds. */
+export function Dial({ label, value, least, most, step, says, onChange }: DialProps) {
+  const id = useId();
+  return (
+    <div>
+      <label htmlFor={id} className="flex items-baseline justify-between gap-4">
+        <span className="text-faint">{label}</span>
+        <output htmlFor={id} className="text-2xl font-semibold">
+          {says}
+        </output>
+      </label>
+      <input
+        id={id}
+        type="range"
+        min={least}
+        max={most}
+        step={step}
+        value={value}
+        aria-valuetext={says}
+        className="mt-1 h-10 w-full cursor-pointer accent-ember"
+        onChange={(event) => onChange(Number(event.target.value))}
+      />
+    </div>
+  );
+}
+
+interface ChoiceProps<T extends string> {
+  readonly label: string;
+  readonly value: T;
+  readonly options: readonly (readonly [value: T, says: string])[];
+  readonly onChange: (value: T) => void;
+}
+
+/** One of a few, all in sight. */
+export function Choice<T extends string>({ label, value, options, onChange }: ChoiceProps<T>) {
+  return (
+    <RadioGroup value={value} onChange={onChange} aria-label={label}>
+      <span className="block text-faint">{label}</span>
+      <div className="mt-1 flex flex-wrap gap-1.5">
+        {options.map(([each, says]) => (
+          <Radio
+            key={each}
+            value={each}
+            className="min-h-12 cursor-pointer rounded-lg bg-soft px-4 py-3 data-checked:bg-ink data-checked:text-ground"
+          >
+            {says}
+          </Radio>
+        ))}
+      </div>
+    </RadioGroup>
+  );
+}

@@ -1,0 +1,39 @@
+import type { Range } from '@/core/heat/boil';
+
+/** Beyond so many minutes nobody stands and waits for it. */
+const FOREVER = 24 * 60;
+
+/** "4 min", "1 h 25 min": short times to the half minute, long ones to five. */
+export function sayMinutes(minutes: number): string {
+  if (minutes > FOREVER) return 'more than a day';
+  if (minutes < 10) {
+    const halves = Math.max(1, Math.round(minutes * 2)) / 2;
+    return `${Math.floor(halves) || ''}${halves % 1 ? '½' : ''} min`;
+  }
+  const whole = minutes < 60 ? Math.round(minutes) : Math.round(minutes / 5) * 5;
+  if (whole < 60) return `${whole} min`;
+  return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${whole % 60} min`;
+}
+
+/** "between 8 min and 13 min", or that it never comes. */
+export function sayBand({ low, high }: Range): string {
+  if (!Number.isFinite(low)) return 'the surface gives off all the heat there is';
+  if (!Number.isFinite(high) || high > FOREVER) return `${sayMinutes(low)} or more`;
+  return sayMinutes(low) === sayMinutes(high)
+    ? `${sayMinutes(low)}`
+    : `between ${sayMinutes(low)} and ${sayMinutes(high)}`;
+}
+
+const QUARTERS = ['', '¼', '½', '¾'];
+
+/** "2½ l": quarters of a litre. */
+export function sayLitres(litres: number): string {
+  const quarters = Math.round(litres * 4);
+  return `${Math.floor(quarters / 4) || (quarters % 4 ? '' : '0')}${QUARTERS[quarters % 4]} l`;
+}
+
+/** "6 min 15 s". */
+export function sayClock(minutes: number): string {
+  const seconds = Math.round(minutes * 60);
+  return seconds % 60 === 0 ? `${seconds / 60} min` : `${Math.floor(seconds / 60)} min ${seconds % 60} s`;
+}

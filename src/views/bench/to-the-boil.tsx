@@ -1,0 +1,193 @@
+'use client';
+
+import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { ChevronDown } from 'lucide-react';
+import { useState } from 'react';
+import { boilFault, minutesToBoil, wattsFromBoil, wattsOf } from '@/core/heat/boil';
+import { boilingPoint, simmerFactor } from '@/core/heat/water';
+import type { Burner, BurnerStrength, Kitchen } from '@/core/kitchen/kitchen';
+import { pantry } from '@/store/db';
+import { changeKitchen } from '@/store/meals';
+import { Button } from '@/ui/button';
+import { Choice, Dial } from './dial';
+import { sayBand, sayClock, sayLitres, sayMinutes } from './say';
+
+/** A burner to ask about: one of a kitchen, or one of a strength where there is no kitchen yet. */
+interface Flame {
+  readonly key: string;
+  readonly says: string;
+  readonly burner: Pick<Burner, 'strength' | 'watts'>;
+  readonly kitchen: Kitchen | null;
+}
+
+const STRENGTHS: readonly BurnerStrength[] = ['strong', 'middling', 'weak'];
+
+/** How long until that much water boils, on this burner. */
+export function ToTheBoil() {
+  const kitchens = useLiveQuery(() => pantry().kitchens.toArray(), []) ?? [];
+  const flames: readonly Flame[] = [
+    ...kitchens.flatMap((kitchen) =>
+      kitchen.burners.map((burner) => ({
+        key: `${kitchen.id}/${burner.id}`,
+        says: `${burner.name}, ${kitchen.name}`,
+        burner,
+        kitchen,
+      })),
+    ),
+    ...STRENGTHS.map((strength) => ({
+      key: strength,
+      says: `any ${strength} burner`,
+      burner: { strength },
+      kitchen: null,
+    })),
+  ];
+  const [key, setKey] = useState('');
+  const [litres, setLitres] = useState(3);
+  const [from, setFrom] = useState(15);
+  const [width, setWidth] = useState(22);
+  const [lid, setLid] = useState<'on' | 'off'>('on');
+  const [metres, setMetres] = useState(0);
+  const flame = flames.find((each) => each.key === key) ?? flames[0]!;
+  const boils = boilingPoint(metres);
+  const question = {
+    litres,
+    fromCelsius: Math.min(from, Math.floor(boils)),
+    watts: wattsOf(flame.burner),
+    covered: lid === 'on',
+    widthCm: width,
+    metres,
+  };
+  const fault = boilFault(question);
+  const minutes = minutesToBoil(question);
+  const longer = Math.round((simmerFactor(metres) - 1) * 100);
+  return (
+    <div className="grid grid-cols-1 gap-x-12 gap-y-6 md:grid-cols-[minmax(18rem,26rem)_minmax(0,1fr)]">
+      <div className="grid content-start gap-2">
+        <div>
+          <span className="block text-faint">Burner</span>
+          <Listbox value={flame.key} onChange={setKey}>
+            <ListboxButton
+              aria-label="Burner"
+              className="mt-1 inline-flex min-h-12 items-center gap-2 rounded-lg bg-soft px-4 text-lg"
+            >
+              {flame.says} <ChevronDown size={18} aria-hidden />
+            </ListboxButton>
+            <ListboxOptions
+              anchor="bottom start"
+              className="z-20 max-h-96 overflow-auto rounded-lg border border-line bg-paper p-1 shadow-lg"
+            >
+              {flames.map((each) => (
+                <ListboxOption
+                  key={each.key}
+                  value={each.key}
+                  className="min-h-11 cursor-pointer rounded px-3 py-2.5 data-focus:bg-soft data-selected:font-semibold"
+                >
+                  {each.says}
+                </ListboxOption>
+              ))}
+            </ListboxOptions>
+          </Listbox>
+        </div>
+        <Dial
+          label="Water"
+          value={litres}
+          least={0.25}
+          most={12}
+          step={0.25}
+          says={sayLitres(litres)}
+          onChange={setLitres}
+        />
+        <Dial label="It is now at" value={from} least={1} most={95} step={1} says={`${from} °C`} onChange={setFrom} />
+        <Choice
+          label="Lid"
+          value={lid}
+          options={[
+            ['on', 'on'],
+            ['off', 'off'],
+          ]}
+          onChange={setLid}
+        />
+        <Dial
+          label="Pot, across"
+          value={width}
+          least={14}
+          most={40}
+          step={1}
+          says={`${width} cm`}
+          onChange={setWidth}
+        />
+        <Dial
+          label="Above the sea"
+          value={metres}
+          least={0}
+          most={4000}
+          step={50}
+          says={`${metres} m`}
+          onChange={setMetres}
+        />
+      </div>
+      <div aria-live="polite" className="order-first grid min-w-0 content-start gap-3 md:order-none">
+        {fault ? (
+          <p role="alert">{fault}</p>
+        ) : (
+          <>
+            <p className="font-title text-6xl" data-testid="boils-in">
+              {sayMinutes(minutes.likely)}
+            </p>
+            <p className="text-xl">
+              to the boil, likely; {sayBand(minutes)}
+              {flame.burner.watts === undefined ? ', by what such a burner usually gives' : ', by your own boil'}.
+            </p>
+            <p className="text-faint">
+              Water boils at {boils.toFixed(1)} °C here
+              {longer > 3 && `; what simmers takes about ${longer} % longer`}.
+            </p>
+          </>
+        )}
+        <Measured key={flame.key} flame={flame} question={question} />
+      </div>
+    </div>
+  );
+}
+
+interface MeasuredProps {
+  readonly flame: Flame;
+  readonly question: Parameters<typeof wattsFromBoil>[0];
+}
+
+/** One boil with a clock beside it tells what a burner gives from then on. */
+function Measured({ flame: { kitchen, burner, key }, question }: MeasuredProps) {
+  const [took, setTook] = useState(6.25);
+  const [told, setTold] = useState('');
+  if (!kitchen) return null;
+  const keep = async (watts: number | null) => {
+    const burners = kitchen.burners.map((each) => {
+      if (`${kitchen.id}/${each.id}` !== key) return each;
+      const { watts: _, ...rest } = each;
+      return watts === null ? rest : { ...rest, watts: Math.round(watts) };
+    });
+    const fault = await changeKitchen(pantry(), { ...kitchen, burners });
+    setTold(fault ? fault.sentence : watts === null ? 'Forgotten.' : 'Kept for this burner.');
+  };
+  return (
+    <section aria-label="Your own boil" className="mt-4 max-w-md border-t border-line pt-4">
+      <h2 className="text-2xl">Your own boil</h2>
+      <p className="text-faint">Put on just this much, in this pot, at full heat, and look at the clock.</p>
+      <Dial label="It took" value={took} least={1} most={40} step={0.25} says={sayClock(took)} onChange={setTook} />
+      <div className="mt-2 flex flex-wrap items-center gap-3">
+        <Button look="strong" onClick={() => void keep(wattsFromBoil(question, took))}>
+          Keep it for this burner
+        </Button>
+        {burner.watts !== undefined && (
+          <Button look="quiet" onClick={() => void keep(null)}>
+            forget the boil
+          </Button>
+        )}
+        <span role="status" className="text-faint">
+          {told}
+        </span>
+      </div>
+    </section>
+  );
+}

@@ -15,6 +15,7 @@ test('the bench says how long to the boil, and one measured boil changes the ans
   const errors = watchForErrors(page);
   await openMeals(page);
   await page.getByRole('link', { name: 'Bench' }).click();
+  await page.getByRole('tab', { name: 'to the boil' }).click();
   await expect(page.getByRole('button', { name: 'Burner', exact: true })).toContainText('burner,');
   const before = await minutes(page);
   await turn(page, 'Water', 6);
@@ -28,6 +29,7 @@ test('the bench says how long to the boil, and one measured boil changes the ans
   await expect(page.getByTestId('boils-in')).toHaveText('9 min');
   await expect(page.getByText('by your own boil')).toBeVisible();
   await page.reload();
+  await page.getByRole('tab', { name: 'to the boil' }).click();
   await turn(page, 'Water', 1);
   await expect(page.getByTestId('boils-in')).toHaveText('9 min');
   await page.getByRole('button', { name: 'forget the boil' }).click();
@@ -52,4 +54,41 @@ test('the bench says how long a pot stays hot, longer when it is wrapped', async
   await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   const answerAt = (await answer.boundingBox())!.y;
   expect(answerAt).toBeLessThan((await page.getByRole('slider', { name: 'In it' }).boundingBox())!.y);
+});
+
+test('the bench says how much liquid so much grain wants, term by term, with the school beside it', async ({
+  page,
+}) => {
+  const errors = watchForErrors(page);
+  await page.goto('/bench');
+  const liquid = page.getByTestId('liquid');
+  const litres = async () => {
+    const [number, unit] = ((await liquid.textContent()) ?? '').split(' ');
+    return Number(number) / (unit === 'ml' ? 1000 : 1);
+  };
+  const before = await litres();
+  await turn(page, 'Dry grain', 800);
+  expect(await litres()).toBeGreaterThan(1.6 * before);
+  await expect(page.getByTestId('terms')).toContainText('boils off');
+  await expect(page.getByText('the school says 1 to 1.5.')).toBeVisible();
+  const unsoaked = await litres();
+  await page.getByRole('radio', { name: 'soaked', exact: true }).click();
+  await expect(page.getByTestId('terms')).toContainText('from the soak');
+  expect(await litres()).toBeLessThan(unsoaked);
+  await page.getByRole('button', { name: 'Method' }).click();
+  await page.getByRole('option', { name: /hard boil/i }).click();
+  await expect(page.getByRole('button', { name: 'Grain', exact: true })).toContainText('aged long grain rice');
+  await expect(page.getByText('the school says 1 to 2.')).toBeVisible();
+  expect(errors).toEqual([]);
+});
+
+test('the bench says how much grain the measured stock carries', async ({ page }) => {
+  await page.goto('/bench');
+  await page.getByRole('tab', { name: 'stock left' }).click();
+  const carries = page.getByTestId('carries');
+  await turn(page, 'Stock, measured', 1);
+  const little = await carries.textContent();
+  await turn(page, 'Stock, measured', 3);
+  await expect(carries).toContainText('kg');
+  expect(little).toMatch(/ g$/);
 });

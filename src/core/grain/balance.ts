@@ -93,9 +93,16 @@ export function gramsFor(litres: number, question: Omit<BalanceQuestion, 'grams'
   return Math.max(0, (litres - boiled) / per);
 }
 
-/** How a school's ratio stands beside the balance. */
-export function besideSchool({ ratio }: Balance, { ratio: [least, most], because }: Method): string {
-  if (least > ratio.high) return `The school pours more than this burner and pot would boil off. ${because}`;
-  if (most < ratio.low) return `The school pours less than the grain takes up here. ${because}`;
-  return because;
+/** How a school's ratio stands beside the balance; it speaks of grain soaked or not as the school does it. */
+export function besideSchool(
+  { ratio }: Balance,
+  { method, soaked }: Pick<BalanceQuestion, 'method' | 'soaked'>,
+): string {
+  const [least, most] = method.ratio;
+  if (soaked !== method.soaked) {
+    return `The school says so of grain that was ${method.soaked ? '' : 'not '}soaked. ${method.because}`;
+  }
+  if (least > ratio.high) return `The school pours more than this burner and pot would boil off. ${method.because}`;
+  if (most < ratio.low) return `The school pours less than the grain takes up here. ${method.because}`;
+  return method.because;
 }

@@ -98,8 +98,9 @@ describe('the liquid balance', () => {
     const weak = liquidBalance(
       asked({ grain: grainOf('aged-long'), method: methodOf('hard-boil'), soaked: true, watts: USUAL_WATTS.weak }),
     );
-    expect(besideSchool(weak, methodOf('hard-boil'))).toMatch(/pours more/);
+    expect(besideSchool(weak, { method: methodOf('hard-boil'), soaked: true })).toMatch(/pours more/);
+    expect(besideSchool(weak, { method: methodOf('hard-boil'), soaked: false })).toMatch(/grain that was soaked/);
     const thirsty = liquidBalance(asked({ grain: grainOf('polenta') }));
-    expect(besideSchool(thirsty, methodOf('covered'))).toMatch(/pours less/);
+    expect(besideSchool(thirsty, { method: methodOf('covered'), soaked: false })).toMatch(/pours less/);
   });
 });

@@ -1,10 +1,13 @@
 'use client';
 
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
+import { GrainAndLiquid, StockLeft } from './grain-and-liquid';
 import { StaysHot } from './stays-hot';
 import { ToTheBoil } from './to-the-boil';
 
 const QUESTIONS = [
+  ['grain & liquid', GrainAndLiquid],
+  ['stock left', StockLeft],
   ['to the boil', ToTheBoil],
   ['stays hot', StaysHot],
 ] as const;
@@ -15,7 +18,7 @@ export function BenchView() {
     <TabGroup className="mt-1">
       <div className="flex flex-wrap items-end justify-between gap-x-8">
         <h1 className="text-3xl">Bench</h1>
-        <TabList aria-label="Questions" className="flex gap-1">
+        <TabList aria-label="Questions" className="flex flex-wrap gap-1">
           {QUESTIONS.map(([name]) => (
             <Tab
               key={name}

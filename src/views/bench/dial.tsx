@@ -1,6 +1,7 @@
 'use client';
 
-import { Radio, RadioGroup } from '@headlessui/react';
+import { Listbox, ListboxButton, ListboxOption, ListboxOptions, Radio, RadioGroup } from '@headlessui/react';
+import { ChevronDown } from 'lucide-react';
 import { useId } from 'react';
 
 interface DialProps {
@@ -64,5 +65,37 @@ export function Choice<T extends string>({ label, value, options, onChange }: Ch
         ))}
       </div>
     </RadioGroup>
+  );
+}
+
+/** One of many, in a list that opens. */
+export function Pick<T extends string>({ label, value, options, onChange }: ChoiceProps<T>) {
+  return (
+    <div>
+      <span className="block text-faint">{label}</span>
+      <Listbox value={value} onChange={onChange}>
+        <ListboxButton
+          aria-label={label}
+          className="mt-1 inline-flex min-h-12 items-center gap-2 rounded-lg bg-soft px-4 text-lg"
+        >
+          <span className="inline-block first-letter:uppercase">{options.find(([each]) => each === value)?.[1]}</span>
+          <ChevronDown size={18} aria-hidden />
+        </ListboxButton>
+        <ListboxOptions
+          anchor="bottom start"
+          className="z-20 max-h-96 overflow-auto rounded-lg border border-line bg-paper p-1 shadow-lg"
+        >
+          {options.map(([each, says]) => (
+            <ListboxOption
+              key={each}
+              value={each}
+              className="min-h-11 cursor-pointer rounded px-3 py-2.5 data-focus:bg-soft data-selected:font-semibold"
+            >
+              <span className="inline-block first-letter:uppercase">{says}</span>
+            </ListboxOption>
+          ))}
+        </ListboxOptions>
+      </Listbox>
+    </div>
   );
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { sayBand, sayClock, sayLitres, sayMinutes } from './say';
+import { sayBand, sayClock, sayCups, sayLitres, sayMinutes, sayVolume } from './say';
 
 describe('what the bench says', () => {
   it.each([
@@ -27,5 +27,10 @@ describe('what the bench says', () => {
   it('says litres in quarters and a clock in seconds', () => {
     expect([0.25, 1, 2.5, 10.75].map(sayLitres)).toEqual(['¼ l', '1 l', '2½ l', '10¾ l']);
     expect([4, 6.25].map(sayClock)).toEqual(['4 min', '6 min 15 s']);
+  });
+
+  it('says what a jug and a cup show', () => {
+    expect([0.612, 1.349, 0].map(sayVolume)).toEqual(['610 ml', '1.35 l', '5 ml']);
+    expect([0.236588, 0.59].map(sayCups)).toEqual(['1 cup', '2½ cups']);
   });
 });

@@ -1,4 +1,6 @@
+import { US_CUP } from '@/core/grain/grains';
 import type { Range } from '@/core/heat/boil';
+import { printFraction } from '@/core/units/amount';
 
 /** Beyond so many minutes nobody stands and waits for it. */
 const FOREVER = 24 * 60;
@@ -30,6 +32,20 @@ const QUARTERS = ['', '¼', '½', '¾'];
 export function sayLitres(litres: number): string {
   const quarters = Math.round(litres * 4);
   return `${Math.floor(quarters / 4) || (quarters % 4 ? '' : '0')}${QUARTERS[quarters % 4]} l`;
+}
+
+/** "610 ml", "1.35 l": fine enough that what is added up still adds up. */
+export function sayVolume(litres: number): string {
+  const ml = litres * 1000;
+  const step = ml < 100 ? 5 : ml < 2000 ? 10 : 50;
+  const shown = Math.max(step, Math.round(ml / step) * step);
+  return shown < 1000 ? `${shown} ml` : `${Number((shown / 1000).toFixed(2))} l`;
+}
+
+/** "2½ cups". */
+export function sayCups(litres: number): string {
+  const cups = litres / US_CUP;
+  return `${printFraction(cups)} ${cups > 1.1 ? 'cups' : 'cup'}`;
 }
 
 /** "6 min 15 s". */

@@ -1,54 +1,23 @@
 'use client';
 
-import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
-import { useLiveQuery } from 'dexie-react-hooks';
-import { ChevronDown } from 'lucide-react';
 import { useState } from 'react';
 import { boilFault, minutesToBoil, wattsFromBoil, wattsOf } from '@/core/heat/boil';
 import { boilingPoint, simmerFactor } from '@/core/heat/water';
-import type { Burner, BurnerStrength, Kitchen } from '@/core/kitchen/kitchen';
 import { pantry } from '@/store/db';
 import { changeKitchen } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Choice, Dial } from './dial';
+import { type Flame, useFlame } from './flame';
 import { sayBand, sayClock, sayLitres, sayMinutes } from './say';
-
-/** A burner to ask about: one of a kitchen, or one of a strength where there is no kitchen yet. */
-interface Flame {
-  readonly key: string;
-  readonly says: string;
-  readonly burner: Pick<Burner, 'strength' | 'watts'>;
-  readonly kitchen: Kitchen | null;
-}
-
-const STRENGTHS: readonly BurnerStrength[] = ['strong', 'middling', 'weak'];
 
 /** How long until that much water boils, on this burner. */
 export function ToTheBoil() {
-  const kitchens = useLiveQuery(() => pantry().kitchens.toArray(), []) ?? [];
-  const flames: readonly Flame[] = [
-    ...kitchens.flatMap((kitchen) =>
-      kitchen.burners.map((burner) => ({
-        key: `${kitchen.id}/${burner.id}`,
-        says: `${burner.name}, ${kitchen.name}`,
-        burner,
-        kitchen,
-      })),
-    ),
-    ...STRENGTHS.map((strength) => ({
-      key: strength,
-      says: `any ${strength} burner`,
-      burner: { strength },
-      kitchen: null,
-    })),
-  ];
-  const [key, setKey] = useState('');
+  const { flame, choice } = useFlame();
   const [litres, setLitres] = useState(3);
   const [from, setFrom] = useState(15);
   const [width, setWidth] = useState(22);
   const [lid, setLid] = useState<'on' | 'off'>('on');
   const [metres, setMetres] = useState(0);
-  const flame = flames.find((each) => each.key === key) ?? flames[0]!;
   const boils = boilingPoint(metres);
   const question = {
     litres,
@@ -64,31 +33,7 @@ export function ToTheBoil() {
   return (
     <div className="grid grid-cols-1 gap-x-12 gap-y-6 md:grid-cols-[minmax(18rem,26rem)_minmax(0,1fr)]">
       <div className="grid content-start gap-2">
-        <div>
-          <span className="block text-faint">Burner</span>
-          <Listbox value={flame.key} onChange={setKey}>
-            <ListboxButton
-              aria-label="Burner"
-              className="mt-1 inline-flex min-h-12 items-center gap-2 rounded-lg bg-soft px-4 text-lg"
-            >
-              {flame.says} <ChevronDown size={18} aria-hidden />
-            </ListboxButton>
-            <ListboxOptions
-              anchor="bottom start"
-              className="z-20 max-h-96 overflow-auto rounded-lg border border-line bg-paper p-1 shadow-lg"
-            >
-              {flames.map((each) => (
-                <ListboxOption
-                  key={each.key}
-                  value={each.key}
-                  className="min-h-11 cursor-pointer rounded px-3 py-2.5 data-focus:bg-soft data-selected:font-semibold"
-                >
-                  {each.says}
-                </ListboxOption>
-              ))}
-            </ListboxOptions>
-          </Listbox>
-        </div>
+        {choice}
         <Dial
           label="Water"
           value={litres}

@@ -92,3 +92,20 @@ test('the bench says how much grain the measured stock carries', async ({ page }
   await expect(carries).toContainText('kg');
   expect(little).toMatch(/ g$/);
 });
+
+test('the bench says an amount in every measure, by weight too, and an oven in every scale', async ({ page }) => {
+  const errors = watchForErrors(page);
+  await page.goto('/bench');
+  await page.getByRole('tab', { name: 'units' }).click();
+  const measures = page.getByTestId('measures');
+  await turn(page, 'So many', 2);
+  const grams = measures.locator('dt', { hasText: /^g$/ }).locator('+ dd');
+  await expect(grams).toHaveText('370');
+  await page.getByRole('button', { name: 'Of', exact: true }).click();
+  await page.getByRole('option', { name: 'water' }).click();
+  await expect(grams).toHaveText('475');
+  await turn(page, 'Oven', 180);
+  await expect(page.getByTestId('oven-heat')).toHaveText('355 °F');
+  await expect(page.getByText('Gas mark 4.')).toBeVisible();
+  expect(errors).toEqual([]);
+});

@@ -1,4 +1,5 @@
 import type { Attention } from '@/core/dish/dish';
+import type { Range } from '@/core/heat/boil';
 import type { Heat } from '@/core/kitchen/kitchen';
 
 /** Where something stands in a plan: a stave of the score. */
@@ -67,6 +68,8 @@ export interface Landing {
   readonly how: string;
   readonly served: 'hot' | 'warm' | 'cold';
   readonly fine: 'well' | 'long' | 'too long' | 'late';
+  /** °C it will still have at the table, when it is served hot and waits in a pot off the heat. */
+  readonly celsius?: Range;
 }
 
 /** Something waiting between two steps of a dish. */

@@ -50,6 +50,11 @@ describe('a plan read back', () => {
     for (const landing of plan.landings) {
       expect(landing.waits).toBe(Math.max(0, -landing.ready));
       expect(landing.fine).toBe(landing.waits <= 10 ? 'well' : 'long');
+      // Hot food that waits says how hot it will still be; what goes straight to the table has nothing to say.
+      expect(landing.celsius !== undefined).toBe(landing.waits > 0);
+      if (!landing.celsius) continue;
+      expect(landing.celsius.likely).toBeLessThan(92);
+      expect(landing.celsius.low).toBeLessThanOrEqual(landing.celsius.high);
     }
     for (const wait of plan.waitings) expect(wait.to).toBeGreaterThan(wait.from);
     const sorts = plan.stations.map((station) => station.sort);

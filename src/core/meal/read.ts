@@ -1,4 +1,6 @@
 import type { Dish } from '@/core/dish/dish';
+import type { Range } from '@/core/heat/boil';
+import { celsiusAfter } from '@/core/heat/cool';
 import { clockMinutes, type Kitchen, printClock } from '@/core/kitchen/kitchen';
 import type { FoundSolution, ProblemStep } from '@/core/schedule/problem';
 import { printAmount } from '@/core/units/amount';
@@ -69,7 +71,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
     }
   }
   const useful = dropIdleWarmUps(steps).sort((a, b) => a.start - b.start || a.key.localeCompare(b.key));
-  const landings = compiled.dishes.flatMap((dish) => landingOf(dish, useful));
+  const landings = compiled.dishes.flatMap((dish) => landingOf(dish, useful, potOf(dish, kitchen, solution)));
   const hands = kitchen.people.map(
     (person): HandsBand => ({
       personId: person.id,
@@ -215,7 +217,32 @@ function dropIdleWarmUps(steps: readonly PlannedStep[]): PlannedStep[] {
   });
 }
 
-function landingOf(dish: Dish, steps: readonly PlannedStep[]): Landing[] {
+/** The pot a finished dish stands in, as planned; null when it stands in none. */
+function potOf(dish: Dish, kitchen: Kitchen, solution: FoundSolution): Pot | null {
+  const use = dish.vessels.find((each) => each.to === dish.lands?.step);
+  const unit = use && solution.holds[holdOfVessel(dish.id, use.id)];
+  const vessel = unit ? kitchen.vessels.find(({ id }) => id === readUnit(unit).id) : undefined;
+  return use && vessel ? { litres: use.need.litres * FILLED, widthCm: vessel.widthCm } : null;
+}
+
+interface Pot {
+  readonly litres: number;
+  readonly widthCm: number;
+}
+
+/** What of a pot's wanted litres is food when it is done; the rest was room to bubble. Common practice, no source. */
+const FILLED = 0.6;
+/** °C of food as it comes off the heat, and of a kitchen with the oven on. Common practice, no source. */
+const OFF_THE_HEAT = 92;
+const ROOM = 23;
+
+/** How hot a dish still is after waiting off the heat, as its waiting is written. */
+function stillHot(waits: number, how: string, pot: Pot): Range {
+  const standing = /uncovered|open/i.test(how) ? 'open' : /wrapped/i.test(how) ? 'wrapped' : 'covered';
+  return celsiusAfter({ ...pot, fromCelsius: OFF_THE_HEAT, roomCelsius: ROOM, standing }, waits);
+}
+
+function landingOf(dish: Dish, steps: readonly PlannedStep[], pot: Pot | null): Landing[] {
   const { lands } = dish;
   if (!lands) return [];
   const last = steps.filter(
@@ -239,6 +266,7 @@ function landingOf(dish: Dish, steps: readonly PlannedStep[]): Landing[] {
       how: rule.how,
       served: rule.served,
       fine,
+      ...(rule.served === 'hot' && waits > 0 && pot ? { celsius: stillHot(waits, rule.how, pot) } : {}),
     },
   ];
 }

@@ -4,12 +4,14 @@ import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import { GrainAndLiquid, StockLeft } from './grain-and-liquid';
 import { StaysHot } from './stays-hot';
 import { ToTheBoil } from './to-the-boil';
+import { Units } from './units';
 
 const QUESTIONS = [
   ['grain & liquid', GrainAndLiquid],
   ['stock left', StockLeft],
   ['to the boil', ToTheBoil],
   ['stays hot', StaysHot],
+  ['units', Units],
 ] as const;
 
 /** The kitchen's arithmetic by itself, for the moment at the stove: large, without typing, answering as one moves. */

@@ -53,3 +53,11 @@ export function sayClock(minutes: number): string {
   const seconds = Math.round(minutes * 60);
   return seconds % 60 === 0 ? `${seconds / 60} min` : `${Math.floor(seconds / 60)} min ${seconds % 60} s`;
 }
+
+/** A bare number as it can be measured: quarters and thirds below ten, fives beyond a hundred, never nothing. */
+export function sayQuantity(value: number): string {
+  if (value < 0.1) return 'a trace';
+  if (value < 0.2) return '⅛';
+  if (value < 10) return printFraction(value);
+  return String(value < 100 ? Math.round(value) : Math.round(value / 5) * 5);
+}

@@ -2,6 +2,7 @@
 
 import { Pin as PinMark } from 'lucide-react';
 import { useEffect, useId, useRef } from 'react';
+import type { Range } from '@/core/heat/boil';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import type { Plan } from '@/core/meal/plan';
 import { printSpan } from '@/ui/clock';
@@ -437,10 +438,16 @@ function Landed({ mark, tableX, edge, colour, faded, tableClock }: LandedProps) 
         fill={landing.fine === 'late' || landing.fine === 'too long' ? 'var(--warn)' : 'var(--faint)'}
       >
         {printClock(tableClock + landing.ready)} · {words}
+        {landing.celsius && !judged && `, ${sayCelsius(landing.celsius)}`}
         {judged}
       </text>
     </g>
   );
+}
+
+/** "≈ 80°": to five degrees, for it is no more than likely. */
+function sayCelsius({ likely }: Range): string {
+  return `≈ ${Math.round(likely / 5) * 5}°`;
 }
 
 /** A dish name that fits the landing edge; the whole name stands in the lines below and on the menu. */

@@ -1,0 +1,131 @@
+/** Measures as cooks of different countries use them, and the ways between them. */
+export type MeasureSort = 'volume' | 'mass' | 'length' | 'temperature';
+
+export interface Measure {
+  readonly id: string;
+  /** As it is written after a number: "cups" for more than one. */
+  readonly name: string;
+  readonly plural: string;
+  readonly sort: MeasureSort;
+  /** In ml, g or cm; temperatures have none. */
+  readonly size: number;
+  /** Whose it is, where countries differ. */
+  readonly of?: 'US' | 'metric' | 'imperial' | 'Australian';
+}
+
+const volume = (id: string, name: string, plural: string, size: number, of?: Measure['of']): Measure => ({
+  id,
+  name,
+  plural,
+  sort: 'volume',
+  size,
+  ...(of ? { of } : {}),
+});
+
+/**
+ * Sources, from memory: US measures NIST Handbook 44; imperial the Weights and Measures Act 1985; the metric cup and spoons common
+ * national practice; the Australian tablespoon AS 1325.
+ */
+export const MEASURES: readonly Measure[] = [
+  volume('ml', 'ml', 'ml', 1),
+  volume('l', 'l', 'l', 1000),
+  volume('tsp', 'tsp', 'tsp', 5, 'metric'),
+  volume('tbsp', 'tbsp', 'tbsp', 15, 'metric'),
+  volume('tbsp-au', 'tbsp', 'tbsp', 20, 'Australian'),
+  volume('cup', 'cup', 'cups', 250, 'metric'),
+  volume('tsp-us', 'tsp', 'tsp', 4.928_921_594, 'US'),
+  volume('tbsp-us', 'tbsp', 'tbsp', 14.786_764_781, 'US'),
+  volume('cup-us', 'cup', 'cups', 236.588_236_5, 'US'),
+  volume('floz-us', 'fl oz', 'fl oz', 29.573_529_563, 'US'),
+  volume('pint-us', 'pint', 'pints', 473.176_473, 'US'),
+  volume('quart-us', 'quart', 'quarts', 946.352_946, 'US'),
+  volume('floz-imp', 'fl oz', 'fl oz', 28.413_062_5, 'imperial'),
+  volume('pint-imp', 'pint', 'pints', 568.261_25, 'imperial'),
+  volume('tin', 'tin of coconut milk', 'tins of coconut milk', 400),
+  { id: 'g', name: 'g', plural: 'g', sort: 'mass', size: 1 },
+  { id: 'kg', name: 'kg', plural: 'kg', sort: 'mass', size: 1000 },
+  { id: 'oz', name: 'oz', plural: 'oz', sort: 'mass', size: 28.349_523_125 },
+  { id: 'lb', name: 'lb', plural: 'lb', sort: 'mass', size: 453.592_37 },
+  { id: 'cm', name: 'cm', plural: 'cm', sort: 'length', size: 1 },
+  { id: 'inch', name: 'inch', plural: 'inches', sort: 'length', size: 2.54 },
+];
+
+export function measureOf(id: string): Measure {
+  const found = MEASURES.find((each) => each.id === id);
+  if (!found) throw new Error(`There is no measure "${id}".`);
+  return found;
+}
+
+/**
+ * A quantity in another measure; `density` in g/ml leads from volume to mass and back. Null where there is no way: between a length
+ * and a volume, or between volume and mass without a density.
+ */
+export function convert(quantity: number, from: Measure, to: Measure, density?: number): number | null {
+  const base = quantity * from.size;
+  if (from.sort === to.sort) return base / to.size;
+  if (density === undefined) return null;
+  if (from.sort === 'volume' && to.sort === 'mass') return (base * density) / to.size;
+  if (from.sort === 'mass' && to.sort === 'volume') return base / density / to.size;
+  return null;
+}
+
+const FRACTION_SIGNS: Readonly<Record<string, number>> = {
+  '¼': 1 / 4,
+  '½': 1 / 2,
+  '¾': 3 / 4,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '⅛': 1 / 8,
+  '⅜': 3 / 8,
+  '⅝': 5 / 8,
+  '⅞': 7 / 8,
+};
+
+/** A number as cooks write it: "1 1/2", "1½", "2,5", "3/4", "a", "half a". Null when it is none. */
+export function readQuantity(text: string): number | null {
+  const words = text.trim().toLowerCase();
+  if (/^(an?|one)$/.test(words)) return 1;
+  if (/^(a )?half( an?)?$/.test(words)) return 0.5;
+  if (/^(a )?quarter( of an?)?$/.test(words)) return 0.25;
+  const signs = Object.keys(FRACTION_SIGNS).join('');
+  const match = words.match(new RegExp(`^(\\d+(?:[.,]\\d+)?)?\\s*(?:(\\d+)\\s*[/⁄]\\s*(\\d+)|([${signs}]))?$`));
+  if (!match || words === '') return null;
+  const [, whole, over, under, sign] = match;
+  // "11/2" is eleven halves in writing, but nobody cooks by halves beyond the whole: without a space it is read as it stands.
+  if (whole !== undefined && over === undefined && sign === undefined) return Number(whole.replace(',', '.'));
+  if (under !== undefined && Number(under) === 0) return null;
+  const part = sign !== undefined ? FRACTION_SIGNS[sign]! : Number(over) / Number(under);
+  return (whole === undefined ? 0 : Number(whole.replace(',', '.'))) + part;
+}
+
+const ABSOLUTE_ZERO = -273.15;
+
+export function fahrenheitOf(celsius: number): number {
+  return celsius * 1.8 + 32;
+}
+
+export function celsiusOf(fahrenheit: number): number {
+  return (fahrenheit - 32) / 1.8;
+}
+
+/** °F of a gas mark: mark 1 is 275, each more 25; the half and the quarter are 250 and 225. Source: common tables. */
+export function fahrenheitOfGasMark(mark: number): number | null {
+  if (mark === 0.25) return 225;
+  if (mark === 0.5) return 250;
+  return Number.isInteger(mark) && mark >= 1 && mark <= 10 ? 250 + 25 * mark : null;
+}
+
+/** The gas mark nearest to a temperature; null where an oven has none. */
+export function gasMarkOf(celsius: number): number | null {
+  const fahrenheit = fahrenheitOf(celsius);
+  if (fahrenheit < 212.5 || fahrenheit > 512.5) return null;
+  if (fahrenheit < 237.5) return 0.25;
+  if (fahrenheit < 262.5) return 0.5;
+  return Math.min(10, Math.max(1, Math.round((fahrenheit - 250) / 25)));
+}
+
+/** What is wrong with a temperature, in words; null when nothing is. */
+export function temperatureFault(celsius: number): string | null {
+  if (!(celsius >= ABSOLUTE_ZERO)) return 'Temperature: nothing is colder than −273 °C.';
+  return celsius <= 600 ? null : 'Temperature: at most 600 °C; no kitchen is hotter.';
+}

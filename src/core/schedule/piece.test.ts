@@ -5,7 +5,7 @@ import { Draft } from './draft';
 import { type Indexed, indexProblem } from './indexed';
 import { idealStarts, noisyOrder, placeAll } from './list';
 import { dishesOf } from './neighbourhoods';
-import { cutPiece, putBack } from './piece';
+import { cutPiece, type Piece, putBack } from './piece';
 import { costOf, type Placement, placementOf, scheduleOf, snapshotOf } from './placement';
 import { isFound, type Solution } from './problem';
 import { seededRandom } from './random';
@@ -40,6 +40,23 @@ function placedIn(p: Indexed, solution: Solution): Placement {
   return { start, unit };
 }
 
+/** The piece of the dishes in a mask, and its tables; null when there is none to speak of. */
+function someDishes(
+  p: Indexed,
+  placement: Placement,
+  mask: number,
+): { readonly piece: Piece; readonly index: Indexed } | null {
+  const free = new Uint8Array(p.n);
+  dishesOf(p).forEach((dish, k) => {
+    for (const step of dish) free[step] = (mask >> (k & 7)) & 1;
+  });
+  const piece = cutPiece(p, placement, free);
+  if (!piece || piece.steps.length === 0) return null;
+  const result = indexProblem(piece.problem);
+  if (!result.ok) throw new Error('The piece contradicts itself.');
+  return { piece, index: result.indexed };
+}
+
 describe('a piece of a plan', () => {
   it('stands by its own rules where it stands in the whole, at the cost it says', () => {
     fc.assert(
@@ -47,18 +64,13 @@ describe('a piece of a plan', () => {
         const whole = listed(seed);
         if (!whole) return;
         const { p, placement } = whole;
-        const free = new Uint8Array(p.n);
-        dishesOf(p).forEach((dish, k) => {
-          for (const step of dish) free[step] = (mask >> (k & 7)) & 1;
-        });
-        const piece = cutPiece(p, placement, free);
-        if (!piece || piece.steps.length === 0) return;
-        const index = indexProblem(piece.problem);
-        if (!index.ok) throw new Error('The piece contradicts itself.');
-        const verdict = validate(piece.problem, scheduleOf(index.indexed, piece.placement));
+        const cut = someDishes(p, placement, mask);
+        if (!cut) return;
+        const { piece, index } = cut;
+        const verdict = validate(piece.problem, scheduleOf(index, piece.placement));
         expect(verdict.faults).toEqual([]);
         expect(verdict.cost).toBe(piece.cost);
-        expect(costOf(index.indexed, piece.placement)).toBe(piece.cost);
+        expect(costOf(index, piece.placement)).toBe(piece.cost);
         expect(putBack(placement, piece, piece.placement)).toEqual(placement);
       }),
       { numRuns: 400 },
@@ -71,16 +83,11 @@ describe('a piece of a plan', () => {
         const whole = listed(seed);
         if (!whole) return;
         const { p, placement } = whole;
-        const free = new Uint8Array(p.n);
-        dishesOf(p).forEach((dish, k) => {
-          for (const step of dish) free[step] = (mask >> (k & 7)) & 1;
-        });
-        const piece = cutPiece(p, placement, free);
-        if (!piece || piece.steps.length === 0) return;
-        const index = indexProblem(piece.problem);
-        if (!index.ok) throw new Error('The piece contradicts itself.');
+        const cut = someDishes(p, placement, mask);
+        if (!cut) return;
+        const { piece, index } = cut;
         const solved = await solve(piece.problem, { ...TEST_CLOCK, seconds: 5, rounds: 4 });
-        const after = putBack(placement, piece, placedIn(index.indexed, solved));
+        const after = putBack(placement, piece, placedIn(index, solved));
         const verdict = validate(p.problem, scheduleOf(p, after));
         expect(verdict.faults).toEqual([]);
         const saved = piece.cost - (isFound(solved) ? solved.cost : 0);

@@ -99,3 +99,21 @@ export function Pick<T extends string>({ label, value, options, onChange }: Choi
     </div>
   );
 }
+
+/** A question: what is turned, and the answer beside it, or above it where there is one column. */
+export function Question({
+  controls,
+  children,
+}: {
+  readonly controls: React.ReactNode;
+  readonly children: React.ReactNode;
+}) {
+  return (
+    <div className="grid grid-cols-1 gap-x-12 gap-y-6 md:grid-cols-[minmax(18rem,26rem)_minmax(0,1fr)]">
+      <div className="grid content-start gap-2">{controls}</div>
+      <div aria-live="polite" className="order-first grid min-w-0 content-start gap-3 md:order-none">
+        {children}
+      </div>
+    </div>
+  );
+}

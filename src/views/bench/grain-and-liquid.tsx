@@ -6,7 +6,7 @@ import { GRAINS, type Grain, grainOf, litresDry } from '@/core/grain/grains';
 import { METHODS, methodOf } from '@/core/grain/methods';
 import { type Range, wattsOf } from '@/core/heat/boil';
 import { printAmount } from '@/core/units/amount';
-import { Choice, Dial, Pick } from './dial';
+import { Choice, Dial, Pick, Question } from './dial';
 import { useFlame } from './flame';
 import { sayCups, sayLitres, sayVolume } from './say';
 
@@ -63,7 +63,7 @@ export function GrainAndLiquid() {
   const [dry, setDry] = useState(400);
   const balance = liquidBalance({ ...way, grams: dry });
   return (
-    <Layout
+    <Question
       controls={
         <>
           <Dial
@@ -85,7 +85,7 @@ export function GrainAndLiquid() {
       <p className="text-xl">of liquid, likely; between {band(balance.liquid)}.</p>
       <Terms balance={balance} way={way} />
       <Times grain={way.grain} soaked={way.soaked} dry={dry} />
-    </Layout>
+    </Question>
   );
 }
 
@@ -95,7 +95,7 @@ export function StockLeft() {
   const [litres, setLitres] = useState(1.5);
   const dry = gramsFor(litres, way);
   return (
-    <Layout
+    <Question
       controls={
         <>
           <Dial
@@ -128,23 +128,12 @@ export function StockLeft() {
           <Times grain={way.grain} soaked={way.soaked} dry={dry} />
         </>
       )}
-    </Layout>
+    </Question>
   );
 }
 
 function band({ low, high }: Range): string {
   return `${sayVolume(low)} and ${sayVolume(high)}`;
-}
-
-function Layout({ controls, children }: { readonly controls: React.ReactNode; readonly children: React.ReactNode }) {
-  return (
-    <div className="grid grid-cols-1 gap-x-12 gap-y-6 md:grid-cols-[minmax(18rem,26rem)_minmax(0,1fr)]">
-      <div className="grid content-start gap-2">{controls}</div>
-      <div aria-live="polite" className="order-first grid min-w-0 content-start gap-3 md:order-none">
-        {children}
-      </div>
-    </div>
-  );
 }
 
 /** Where the liquid comes from and goes, term by term, and the school's ratio beside it. */

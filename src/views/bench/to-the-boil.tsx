@@ -6,7 +6,7 @@ import { boilingPoint, simmerFactor } from '@/core/heat/water';
 import { pantry } from '@/store/db';
 import { changeKitchen } from '@/store/meals';
 import { Button } from '@/ui/button';
-import { Choice, Dial } from './dial';
+import { Choice, Dial, Question } from './dial';
 import { type Flame, useFlame } from './flame';
 import { sayBand, sayClock, sayLitres, sayMinutes } from './say';
 
@@ -31,68 +31,69 @@ export function ToTheBoil() {
   const minutes = minutesToBoil(question);
   const longer = Math.round((simmerFactor(metres) - 1) * 100);
   return (
-    <div className="grid grid-cols-1 gap-x-12 gap-y-6 md:grid-cols-[minmax(18rem,26rem)_minmax(0,1fr)]">
-      <div className="grid content-start gap-2">
-        {choice}
-        <Dial
-          label="Water"
-          value={litres}
-          least={0.25}
-          most={12}
-          step={0.25}
-          says={sayLitres(litres)}
-          onChange={setLitres}
-        />
-        <Dial label="It is now at" value={from} least={1} most={95} step={1} says={`${from} °C`} onChange={setFrom} />
-        <Choice
-          label="Lid"
-          value={lid}
-          options={[
-            ['on', 'on'],
-            ['off', 'off'],
-          ]}
-          onChange={setLid}
-        />
-        <Dial
-          label="Pot, across"
-          value={width}
-          least={14}
-          most={40}
-          step={1}
-          says={`${width} cm`}
-          onChange={setWidth}
-        />
-        <Dial
-          label="Above the sea"
-          value={metres}
-          least={0}
-          most={4000}
-          step={50}
-          says={`${metres} m`}
-          onChange={setMetres}
-        />
-      </div>
-      <div aria-live="polite" className="order-first grid min-w-0 content-start gap-3 md:order-none">
-        {fault ? (
-          <p role="alert">{fault}</p>
-        ) : (
-          <>
-            <p className="font-title text-6xl" data-testid="boils-in">
-              {sayMinutes(minutes.likely)}
-            </p>
-            <p className="text-xl">
-              to the boil, likely; {sayBand(minutes)}
-              {flame.burner.watts === undefined ? ', by what such a burner usually gives' : ', by your own boil'}.
-            </p>
-            <p className="text-faint">
-              Water boils at {boils.toFixed(1)} °C here
-              {longer > 3 && `; what simmers takes about ${longer} % longer`}.
-            </p>
-          </>
-        )}
-        <Measured key={flame.key} flame={flame} question={question} />
-      </div>
-    </div>
+    <Question
+      controls={
+        <>
+          {choice}
+          <Dial
+            label="Water"
+            value={litres}
+            least={0.25}
+            most={12}
+            step={0.25}
+            says={sayLitres(litres)}
+            onChange={setLitres}
+          />
+          <Dial label="It is now at" value={from} least={1} most={95} step={1} says={`${from} °C`} onChange={setFrom} />
+          <Choice
+            label="Lid"
+            value={lid}
+            options={[
+              ['on', 'on'],
+              ['off', 'off'],
+            ]}
+            onChange={setLid}
+          />
+          <Dial
+            label="Pot, across"
+            value={width}
+            least={14}
+            most={40}
+            step={1}
+            says={`${width} cm`}
+            onChange={setWidth}
+          />
+          <Dial
+            label="Above the sea"
+            value={metres}
+            least={0}
+            most={4000}
+            step={50}
+            says={`${metres} m`}
+            onChange={setMetres}
+          />
+        </>
+      }
+    >
+      {fault ? (
+        <p role="alert">{fault}</p>
+      ) : (
+        <>
+          <p className="font-title text-6xl" data-testid="boils-in">
+            {sayMinutes(minutes.likely)}
+          </p>
+          <p className="text-xl">
+            to the boil, likely; {sayBand(minutes)}
+            {flame.burner.watts === undefined ? ', by what such a burner usually gives' : ', by your own boil'}.
+          </p>
+          <p className="text-faint">
+            Water boils at {boils.toFixed(1)} °C here
+            {longer > 3 && `; what simmers takes about ${longer} % longer`}.
+          </p>
+        </>
+      )}
+      <Measured key={flame.key} flame={flame} question={question} />
+    </Question>
   );
 }
 

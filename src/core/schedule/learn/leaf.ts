@@ -15,15 +15,8 @@ export class LeafTiming {
   constructor(private readonly model: Model) {
     const { p } = model;
     this.awake = 1 + p.n;
-    const timing = new Timing(p.n + 2);
+    const timing = Timing.of(p);
     this.timing = timing;
-    // The bounds come first, two a step: they are renewed at each use.
-    for (let step = 0; step < p.n; step++) {
-      timing.addRule(0, 1 + step, p.earliest[step]!);
-      timing.addRule(1 + step, 0, -p.latest[step]!);
-    }
-    for (const { from, to, lag } of p.arcs) timing.addRule(1 + from, 1 + to, lag);
-    timing.addCosts(p, this.awake);
     this.fixedRules = timing.ruleCount;
   }
 

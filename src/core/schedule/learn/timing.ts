@@ -162,8 +162,22 @@ export class Timing {
     this.prices++;
   }
 
-  /** The prices of a problem: node 1 + i is step i, `awake` the first minute that wants someone awake. */
-  addCosts(p: Indexed, awake: number): void {
+  /**
+   * The bounds, links and prices of a problem, without any orders: node 1 + i is step i, node 1 + n the first minute that wants someone
+   * awake. The bounds come first, two a step.
+   */
+  static of(p: Indexed): Timing {
+    const timing = new Timing(p.n + 2);
+    for (let step = 0; step < p.n; step++) {
+      timing.addRule(0, 1 + step, p.earliest[step]!);
+      timing.addRule(1 + step, 0, -p.latest[step]!);
+    }
+    for (const { from, to, lag } of p.arcs) timing.addRule(1 + from, 1 + to, lag);
+    timing.addCosts(p, 1 + p.n);
+    return timing;
+  }
+
+  private addCosts(p: Indexed, awake: number): void {
     for (let step = 0; step < p.n; step++) {
       const minutes = p.minutes[step]!;
       for (const { by, hold, early, late } of p.readyOf[step]!) {

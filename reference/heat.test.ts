@@ -2,7 +2,7 @@ import psychrolib from 'psychrolib';
 import { describe, expect, it } from 'vitest';
 import { HOB_EFFICIENCY, litresBoiledOff, minutesToBoil, type Range, USUAL_WATTS } from '@/core/heat/boil';
 import { celsiusAfter, minutesAbove } from '@/core/heat/cool';
-import { airPressure, boilingPoint, kilosPerLitre } from '@/core/heat/water';
+import { airPressure, boilingPoint } from '@/core/heat/water';
 
 psychrolib.SetUnitSystem(psychrolib.SI);
 
@@ -28,15 +28,6 @@ describe('water against published values', () => {
       expect(psychrolib.GetSatVapPres(celsius - 0.1)).toBeLessThan(air);
       expect(psychrolib.GetSatVapPres(celsius + 0.1)).toBeGreaterThan(air);
     }
-  });
-
-  it.each([
-    [4, 0.99997],
-    [20, 0.9982],
-    [60, 0.9832],
-    [100, 0.9584],
-  ])('weighs at %i °C %f kg a litre, within half a hundredth (CRC Handbook, from memory)', (celsius, kilos) => {
-    expect(Math.abs(kilosPerLitre(celsius) - kilos)).toBeLessThan(0.005);
   });
 });
 

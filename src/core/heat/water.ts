@@ -1,4 +1,4 @@
-/** Water as a cook meets it: what it takes to heat it, where it boils, how heavy it is. SI units unless the name says otherwise. */
+/** Water as a cook meets it: what it takes to heat it and where it boils. SI units unless the name says otherwise. */
 
 /** kJ/(kg K). Source: CRC Handbook of Chemistry and Physics, from memory. */
 export const SPECIFIC_HEAT = 4.18;
@@ -33,9 +33,4 @@ export function boilingPoint(metres: number): number {
  */
 export function simmerFactor(metres: number): number {
   return 2 ** ((boilingPoint(0) - boilingPoint(metres)) / 10);
-}
-
-/** kg of a litre at a temperature in °C, 0 to 100. Source: parabola through tabled densities (CRC Handbook), from memory. */
-export function kilosPerLitre(celsius: number): number {
-  return 1.0003 - 4.2e-6 * (celsius - 4) ** 2;
 }

@@ -183,9 +183,15 @@ function Pins({ hand }: { readonly hand: Hand }) {
   return (
     <div className="flex flex-wrap items-center gap-x-4 text-sm" data-testid="pins">
       <span className="text-faint">{count === 1 ? '1 step put by hand' : `${count} steps put by hand`}</span>
-      <Button look="quiet" className="min-h-8 px-0" disabled={hand.busy} onClick={hand.settle}>
-        best around {count === 1 ? 'it' : 'them'}
-      </Button>
+      {hand.settling ? (
+        <Button look="quiet" className="min-h-8 px-0" onClick={hand.keep}>
+          keep the best so far
+        </Button>
+      ) : (
+        <Button look="quiet" className="min-h-8 px-0" disabled={hand.busy} onClick={hand.settle}>
+          best around {count === 1 ? 'it' : 'them'}
+        </Button>
+      )}
       <Button look="quiet" className="min-h-8 px-0" disabled={hand.busy} onClick={hand.letAllGo}>
         let {count === 1 ? 'it' : 'all'} go
       </Button>

@@ -10,7 +10,7 @@ import { knownPlan } from '@/core/meal/read';
 import { pantry } from '@/store/db';
 import { printOf, setByHand, tableInstant } from '@/store/meals';
 import { Newest } from '@/workers/newest';
-import { askPlanner } from '@/workers/planner';
+import { askPlanner, stopPlanning } from '@/workers/planner';
 
 /** A quick look at what a move would do, the move itself, and the long search for the best plan around the pins. */
 const LOOK = { seconds: 0.15, patience: 40 };
@@ -58,8 +58,10 @@ export interface Hand {
   giveUp(): void;
   letGo(step: PlannedStep): void;
   letAllGo(): void;
-  /** Looks for the best plan around the pins. */
+  /** Looks for the best plan around the pins; `keep` ends the search with the best so far. */
   settle(): void;
+  keep(): void;
+  readonly settling: boolean;
   takeBack(): void;
   doAgain(): void;
 }
@@ -72,6 +74,7 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
   const [preview, setPreview] = useState<Plan | null>(null);
   const [wish, setWish] = useState<Pin | null>(null);
   const [busy, setBusy] = useState(false);
+  const [settling, setSettling] = useState(false);
   const [told, setTold] = useState<Told>({ key: '', words: '' });
   const [past, setPast] = useState<Past<State>>(NO_PAST);
   const gesture = useRef(0);
@@ -211,10 +214,11 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
     settle: () =>
       run(async () => {
         say('Looking for the best plan around what you have put by hand…');
+        setSettling(true);
         const result = await askPlanner(
           { meal, ...SETTLE, notBefore: notBefore(meal), known: knownPlan(plan) },
           (better) => setPreview(better),
-        );
+        ).finally(() => setSettling(false));
         if (!result.ok) {
           setPreview(null);
           say(result.refusals.map(({ sentence }) => sentence).join(' '));
@@ -229,6 +233,8 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
           ].join(' '),
         );
       }),
+    keep: () => void stopPlanning(),
+    settling,
     takeBack: () => goTo(takenBack(pastNow(), { pins, plan }), 'Taken back'),
     doAgain: () => goTo(doneAgain(pastNow(), { pins, plan }), 'Done again'),
   };

@@ -6,6 +6,7 @@ import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals'
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { Pantry } from './db';
 import {
+  changeDish,
   changeKitchen,
   changeMeal,
   createMeal,
@@ -109,6 +110,37 @@ describe('what is set by hand', () => {
     const refusal = await changeMeal(db, 'boat', { pins: [{ key: 'red-rice/boil', start: 1.5 }] }, 1);
     expect(refusal?.sentence).toMatch(/pins.*start/);
     expect((await loadMeal(db, 'boat'))?.pins).toBeUndefined();
+  });
+});
+
+describe('a dish made in another way', () => {
+  it('takes the place of the old one in its meal only, and what was put by hand for the old one goes', async () => {
+    await loadSamples(db, TODAY);
+    await db.meals.put({ ...(await db.meals.get('harvest'))!, id: 'second', name: 'Second' });
+    const pins = [
+      { key: 'cheeks/braise', start: -200 },
+      { key: 'rice/boil', start: -60 },
+    ];
+    await changeMeal(db, 'harvest', { pins }, 1);
+    const meal = (await loadMeal(db, 'harvest'))!;
+    const cheeks = meal.dishes.find(({ id }) => id === 'cheeks')!;
+    const other = { ...cheeks, id: 'cheeks-eve', name: 'Cheeks of yesterday' };
+    expect(await changeDish(db, meal, 'cheeks', other, 2)).toBeNull();
+    const changed = (await loadMeal(db, 'harvest'))!;
+    expect(changed.dishes.map(({ id }) => id)).toEqual(
+      meal.dishes.map(({ id }) => (id === 'cheeks' ? 'cheeks-eve' : id)),
+    );
+    expect(changed.pins).toEqual([pins[1]]);
+    expect((await loadMeal(db, 'second'))!.dishes).toEqual(meal.dishes);
+  });
+
+  it('is refused when it is not sound, and nothing stored is lost', async () => {
+    await loadSamples(db, TODAY);
+    const meal = (await loadMeal(db, 'harvest'))!;
+    const broken = { ...meal.dishes[0]!, id: 'broken', steps: [] };
+    expect((await changeDish(db, meal, meal.dishes[0]!.id, broken, 2))?.sentence).toMatch(/at least one step/);
+    expect(await loadMeal(db, 'harvest')).toEqual(meal);
+    expect(await db.dishes.get('broken')).toBeUndefined();
   });
 });
 

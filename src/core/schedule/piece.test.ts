@@ -126,6 +126,12 @@ describe('retiming', () => {
     expect(changed).toBeGreaterThan(50);
   });
 
+  it('leaves at the very end what takes no unit only there', async () => {
+    // Two holds of one unit begin with a milestone: they fit beside each other at the horizon alone.
+    const found = await solve(tinyProblem(7_002_295), { ...TEST_CLOCK, seconds: 5, rounds: 4 });
+    expect(found.status).toBe('optimal');
+  });
+
   it('finds from the flow of an earlier plan what it finds from none', () => {
     fc.assert(
       fc.property(seeds, seeds, (seed, other) => {

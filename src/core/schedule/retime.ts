@@ -69,6 +69,11 @@ export class Retiming {
     const byUnit = new Map<number, Need[]>();
     for (const need of p.needs) {
       const { from, to, after } = need;
+      if (start[from]! >= p.horizon) {
+        // What begins at the very end takes no unit, and others may do so beside it: it stays there.
+        this.timing.addRule(0, 1 + from, p.horizon);
+        continue;
+      }
       const length = start[to]! + p.minutes[to]! + after - start[from]!;
       // A hold that takes no time now goes on taking none; one that takes some must not be turned round.
       if (length <= 0 && from !== to) this.timing.addRule(1 + to, 1 + from, p.minutes[to]! + after);

@@ -100,7 +100,7 @@ describe('a piece of a plan', () => {
 });
 
 describe('retiming', () => {
-  it('never breaks a rule, always saves when it changes anything, and has nothing to add to its own result', () => {
+  it('never breaks a rule, keeps the choices, and saves when it changes anything', () => {
     let changed = 0;
     fc.assert(
       fc.property(seeds, (seed) => {
@@ -116,10 +116,6 @@ describe('retiming', () => {
         expect(verdict.faults).toEqual([]);
         expect(verdict.cost).toBeLessThan(cost);
         expect(better.choice).toEqual(snapshotOf(p, placement).choice);
-        retiming.accept();
-        // From the flow it has kept, and from none, the same is least.
-        expect(retiming.better(better, verdict.cost)).toBeNull();
-        expect(new Retiming(p).better(better, verdict.cost)).toBeNull();
       }),
       { numRuns: 800 },
     );

@@ -70,9 +70,9 @@ const HEAD = { format: 'warm-cadence/solution', version: 1 } as const;
 
 /**
  * Finds a schedule and keeps improving it until the time, the rounds or the patience run out, or the cost is proven least.
- * List scheduling with ejection gives the first plan. Then a learning search takes turns on neighbourhoods of the best plan (a
- * few dishes free, the rest held in its order) and on the whole problem, which in the end proves the optimum or that there is no
- * plan at all; see docs/solver.md. Every plan handed out has passed `validate`. An impossible problem comes back as `infeasible`
+ * List scheduling with ejection gives the first plan. Then annealed list schedules with exact timing, a learning search on pieces of
+ * the best plan and the same search on the whole problem take turns; the last in the end proves the optimum or that there is no
+ * plan at all. See docs/solver.md. Every plan handed out has passed `validate`. An impossible problem comes back as `infeasible`
  * with a conflict, one that could not be decided in time as `unknown`.
  */
 export async function solve(
@@ -224,7 +224,7 @@ class Run {
     const { engine } = model;
     for (let step = 0; step < p.n; step++) engine.phase[model.startOf(step)] = ideal[step]!;
     for (let turn = 0; !this.isOver(); turn++) {
-      const outcome = await this.search(model, [], 400 + 200 * turn);
+      const outcome = await this.search(model, 400 + 200 * turn);
       if (outcome === 'found') {
         const placement = model.read();
         this.keep(p, placement);
@@ -241,13 +241,13 @@ class Run {
   }
 
   /** One search to its end, with breaks in which the caller may cancel; 'paused' when it was cut off. */
-  private async search(model: Model, assumptions: readonly number[], conflicts: number): Promise<Outcome> {
+  private async search(model: Model, conflicts: number): Promise<Outcome> {
     const { engine } = model;
-    let outcome = engine.search(assumptions, conflicts, () => this.wantsPause());
+    let outcome = engine.search([], conflicts, () => this.wantsPause());
     while (outcome === 'paused') {
       await this.breathe();
       if (this.isOver()) return 'paused';
-      outcome = engine.search(assumptions, conflicts, () => this.wantsPause(), true);
+      outcome = engine.search([], conflicts, () => this.wantsPause(), true);
     }
     return outcome;
   }
@@ -274,7 +274,7 @@ class Run {
       if (whole) {
         const before = engine.conflicts;
         model.guide(placement);
-        const outcome = await this.search(model, [], wholeConflicts);
+        const outcome = await this.search(model, wholeConflicts);
         if (!engine.isOpen() || outcome === 'refuted') return true;
         this.raiseBound(model);
         if (outcome === 'found') {
@@ -326,7 +326,7 @@ class Run {
     let outcome: Outcome = 'refuted';
     const saving = Math.max(1, Math.floor(this.best!.cost * LEAST_SAVING));
     while (model.sound && model.engine.fix(2 * model.total + 1, model.base + saving - cost)) {
-      outcome = await this.search(model, [], PIECE_CONFLICTS);
+      outcome = await this.search(model, PIECE_CONFLICTS);
       if (outcome !== 'found') break;
       found = model.read();
       cost = costOf(result.indexed, found);

@@ -47,8 +47,6 @@ export class Model {
   readonly needs: readonly ClassNeed[];
   /** Choice variable of each need for each of its classes; ALWAYS when it has but one. */
   readonly choices: readonly (readonly number[])[];
-  /** For each pair the two uses it orders, as the steps they begin with. */
-  readonly pairSteps: (readonly [number, number])[] = [];
   readonly total: number;
   /** Variable at or before the first start that counts as being awake, or ALWAYS when none does. */
   private readonly first: number;
@@ -120,7 +118,6 @@ export class Model {
     const pair = mayBeEmpty
       ? pairs.add([from, to], [to, from], [1 - minutes, minutes], [[constant, constant]])
       : pairs.add([from, constant], [constant, from], [2 - p.horizon, p.horizon - 1], [[constant, constant]]);
-    this.pairSteps.push([need.from, need.to]);
     const present = pairs.draftOrder(pair);
     return chosen.map((choice) => {
       if (choice === ALWAYS) return 2 * present;
@@ -342,7 +339,6 @@ export class Model {
       lags,
       shared,
     );
-    this.pairSteps.push([a.from, b.from]);
     const order = 2 * pairs.draftOrder(pair);
     if (barred[0]) this.clauses.push([not(order)]);
     if (barred[1]) this.clauses.push([yes(order)]);

@@ -97,6 +97,8 @@ test('a meal that lands late shows ways out, each planned, and one press applies
 });
 
 test('a dish made the day before is one press away, and on the day it is only heated through', async ({ page }) => {
+  // Some thirty meals are planned for it.
+  test.slow();
   await openMeals(page);
   await page
     .getByRole('link', { name: /farmhouse/i })

@@ -112,12 +112,13 @@ const EARLIEST = -20_160;
 
 /** The same planner here, giving way to the page between its rounds. Loaded only when it is needed. */
 async function inPage(
-  { meal, seconds, patience, ...options }: PlanRequest,
+  { meal, seconds, patience, explain = true, ...options }: PlanRequest,
   onImprove?: (plan: Plan) => void,
 ): Promise<PlanResult> {
   const { planMeal } = await import('@/core/meal/plan-meal');
   const solving = {
     seconds,
+    explain,
     ...(patience === undefined ? {} : { patience }),
     now: () => performance.now(),
     pause: () => new Promise<void>((resolve) => setTimeout(resolve, 0)),

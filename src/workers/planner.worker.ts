@@ -15,6 +15,8 @@ export interface PlanRequest {
   readonly near?: boolean;
   readonly held?: Pin;
   readonly progress?: Progress;
+  /** Whether to look for what collides when there is no plan; default true. */
+  readonly explain?: boolean;
 }
 
 /** The planner on its own thread. One plan at a time: a new request ends the one before. */
@@ -25,13 +27,14 @@ const planner = {
     planner.running.aborted = true;
     const signal = { aborted: false };
     planner.running = signal;
-    const { meal, seconds, patience, ...options } = request;
+    const { meal, seconds, patience, explain = true, ...options } = request;
     return planMeal(
       meal,
       {
         ...options,
         solve: {
           seconds,
+          explain,
           ...(patience === undefined ? {} : { patience }),
           now: () => performance.now(),
           // A turn of the event loop, so that the next request can end this one.

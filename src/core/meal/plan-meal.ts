@@ -55,7 +55,7 @@ async function attemptPlan(
   if (standing) return { ok: true, plan: readPlan(meal, compiled, standing) };
   const solution = await solve(
     compiled.problem,
-    { ...options.solve, explain: last, ...(start ? { start } : {}) },
+    { ...options.solve, explain: last && options.solve.explain !== false, ...(start ? { start } : {}) },
     onImprove ? (better: FoundSolution) => onImprove(readPlan(meal, compiled, better)) : undefined,
     signal,
   );

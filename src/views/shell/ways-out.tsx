@@ -40,6 +40,8 @@ export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Pl
           meal: other,
           seconds: SECONDS,
           patience: PATIENCE,
+          // Of an idea that does not work nobody reads why.
+          explain: false,
           notBefore: Math.ceil((Date.now() - tableInstant(other)) / 60_000),
         }),
       {

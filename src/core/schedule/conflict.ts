@@ -63,7 +63,7 @@ function named(members: readonly Member[]): Conflict {
 function isRefuted(problem: Problem, { isOver }: Limits): boolean {
   const result = indexProblem(problem);
   if (!result.ok) return true;
-  const model = new Model(result.indexed);
+  const model = Model.of(result.indexed);
   if (!model.sound) return true;
   return model.engine.search([], MOST_CONFLICTS, isOver) === 'refuted';
 }

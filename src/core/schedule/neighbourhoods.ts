@@ -1,6 +1,7 @@
 import { type Indexed, NO_LAG } from './indexed';
 import type { Placement } from './placement';
 import type { Random } from './random';
+import { Union } from './union';
 
 /** Groups of steps that belong together: what the links and holds join, a dish as a rule. */
 export function dishesOf(p: Indexed): readonly (readonly number[])[] {
@@ -17,17 +18,11 @@ export function closelyJoined(p: Indexed): readonly (readonly number[])[] {
 }
 
 function groups(p: Indexed, joined: (i: number, j: number) => boolean): number[][] {
-  const parent = Array.from({ length: p.n }, (_, i) => i);
-  const find = (i: number): number => {
-    let root = i;
-    while (parent[root] !== root) root = parent[root]!;
-    parent[i] = root;
-    return root;
-  };
-  for (const need of p.needs) parent[find(need.from)] = find(need.to);
-  for (let i = 0; i < p.n; i++) for (let j = 0; j < p.n; j++) if (i !== j && joined(i, j)) parent[find(i)] = find(j);
+  const union = new Union(p.n);
+  for (const need of p.needs) union.join(need.from, need.to);
+  for (let i = 0; i < p.n; i++) for (let j = 0; j < p.n; j++) if (i !== j && joined(i, j)) union.join(i, j);
   const byRoot = new Map<number, number[]>();
-  for (let i = 0; i < p.n; i++) byRoot.set(find(i), [...(byRoot.get(find(i)) ?? []), i]);
+  for (let i = 0; i < p.n; i++) byRoot.set(union.find(i), [...(byRoot.get(union.find(i)) ?? []), i]);
   return [...byRoot.values()];
 }
 

@@ -138,7 +138,8 @@ class Run {
     }
     if (placement) this.keep(p, placement);
     await this.breathe();
-    const model = new Model(p);
+    const model = await this.built(p);
+    if (!model) return this.best ? this.answer(false) : this.unknown();
     if (!model.sound) return this.best ? this.answer(true) : this.infeasible();
     this.raiseBound(model);
     if (placement) {
@@ -152,6 +153,17 @@ class Run {
     await this.descendFirst(p, descent);
     const proven = await this.improve(p, model, descent);
     return this.answer(proven);
+  }
+
+  /** The model of the whole problem, or null when there was no time left to build it. */
+  private async built(p: Indexed): Promise<Model | null> {
+    const turns = Model.inTurns(p);
+    for (;;) {
+      const turn = turns.next();
+      if (turn.done) return turn.value;
+      if (this.wantsPause()) await this.breathe();
+      if (this.isOver()) return null;
+    }
   }
 
   private raiseBound(model: Model): void {
@@ -317,7 +329,7 @@ class Run {
     const piece = cutPiece(p, placement, pieces.pick(placement));
     const result = piece && indexProblem(piece.problem);
     if (!result?.ok) return { better: null, conflicts: ROUND_COST };
-    const model = new Model(result.indexed);
+    const model = Model.of(result.indexed);
     // So small a problem is searched faster than its timing is looked at.
     model.lookAtTiming(false);
     model.guide(piece!.placement);
@@ -365,6 +377,10 @@ class Run {
   private async giveUp(model: Model): Promise<Solution> {
     if (this.best) return this.answer(false);
     if (!model.engine.isOpen()) return this.infeasible();
+    return this.unknown();
+  }
+
+  private unknown(): Solution {
     return { ...HEAD, status: 'unknown', milliseconds: Math.round(this.elapsed()) };
   }
 

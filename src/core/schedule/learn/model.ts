@@ -1,16 +1,20 @@
 import { type Indexed, NO_LAG } from '@/core/schedule/indexed';
 import type { Placement } from '@/core/schedule/placement';
+import { Union } from '@/core/schedule/union';
 import { type ClassNeed, classify, handOut, type UnitClass } from './classes';
 import { FirstStart, type Work } from './energy';
 import { ALWAYS, Engine } from './engine';
 import { LeafTiming } from './leaf';
-import { Objective, type Term } from './objective';
+import { Objective } from './objective';
 import { Pairs } from './pairs';
+import { type GroupedTerm, sumUp } from './sums';
 import { Timetable } from './timetable';
 import type { Use } from './uses';
 
 const MOST_COST = 1_000_000_000;
 const FEW_STEPS = 80;
+/** So many are built within a few milliseconds. */
+const PAIRS_A_TURN = 1000;
 
 interface Stretch {
   readonly from: number;
@@ -47,18 +51,36 @@ export class Model {
   readonly needs: readonly ClassNeed[];
   /** Choice variable of each need for each of its classes; ALWAYS when it has but one. */
   readonly choices: readonly (readonly number[])[];
-  readonly total: number;
+  total = ALWAYS;
+  /** From this variable to `total`: sums of parts of the cost. */
+  private sums = ALWAYS;
   /** Variable at or before the first start that counts as being awake, or ALWAYS when none does. */
-  private readonly first: number;
+  private first = ALWAYS;
   /** Part of the cost that no choice changes. */
-  readonly base: number;
+  base = 0;
   private readonly clauses: (readonly (readonly [number, number])[])[] = [];
   /** View on each need's choice of each class, as far as it takes up time at all. */
   private readonly taking: number[][];
-  readonly sound: boolean;
-  private readonly leaf: LeafTiming;
+  sound = false;
+  private leaf: LeafTiming | null = null;
 
-  constructor(readonly p: Indexed) {
+  static of(p: Indexed): Model {
+    const turns = Model.inTurns(p);
+    for (;;) {
+      const turn = turns.next();
+      if (turn.done) return turn.value;
+    }
+  }
+
+  /** Builds the model in short turns, so that a caller can do something else between them, or give up. */
+  static *inTurns(p: Indexed): Generator<void, Model> {
+    const model = new Model(p);
+    yield;
+    yield* model.build();
+    return model;
+  }
+
+  private constructor(readonly p: Indexed) {
     const { engine } = this;
     for (let i = 0; i < p.n; i++) engine.variable(p.earliest[i]!, p.latest[i]!);
     const { classes, needs } = classify(p);
@@ -69,29 +91,39 @@ export class Model {
     );
     this.pairs = new Pairs(engine);
     this.taking = needs.map((need, index) => this.takingOf(need, index));
+  }
+
+  private *build(): Generator<void, void> {
+    const { engine, p } = this;
     this.addLinks();
     this.addChoices();
-    this.addResources();
+    yield* this.addResources();
     this.first = this.addAwake();
     const { terms, base } = this.terms();
     this.base = base;
+    this.sums = engine.variables;
+    const summed = sumUp(engine, terms, () => engine.variable(0, MOST_COST));
     this.total = engine.variable(0, MOST_COST);
-    const objective = new Objective(engine, terms, this.total);
-    objective.attach();
+    new Objective(engine, summed, this.total).attach();
     engine.lastVariables = p.n;
+    yield;
     engine.seal();
     this.pairs.seal();
+    yield;
     this.leaf = new LeafTiming(this);
     // The bound costs too much time in large kitchens to be looked at on the way.
     if (p.n > FEW_STEPS) engine.lookEvery = Number.MAX_SAFE_INTEGER;
     this.lookAtTiming(true);
-    engine.isIdle = (variable) => variable === this.total || variable === this.first || this.pairs.isIdle(variable);
-    this.sound = engine.start() && this.clauses.every((clause) => engine.addClause(clause)) && engine.settle();
+    engine.isIdle = (variable) =>
+      (variable >= this.sums && variable <= this.total) || variable === this.first || this.pairs.isIdle(variable);
+    const started = engine.start();
+    yield;
+    this.sound = started && this.clauses.every((clause) => engine.addClause(clause)) && engine.settle();
   }
 
   /** Whether the search looks at the exact timing of its leaves. */
   lookAtTiming(use: boolean): void {
-    this.engine.bounder = use ? (leaf) => this.leaf.check(leaf) : null;
+    this.engine.bounder = this.leaf && use ? (leaf) => this.leaf!.check(leaf) : null;
   }
 
   startOf(step: number): number {
@@ -179,7 +211,7 @@ export class Model {
     return { from: need.from, to: need.to, tail: this.p.minutes[need.to]! + need.after };
   }
 
-  private addResources(): void {
+  private *addResources(): Generator<void, void> {
     const { p } = this;
     const drafts = new Map<string, PairDraft>();
     const draft = (a: Stretch, b: Stretch, gap: number, shared: readonly [number, number]) => {
@@ -198,13 +230,16 @@ export class Model {
         }
       });
     });
-    p.problem.pools.forEach((_, pool) => {
+    yield;
+    for (let pool = 0; pool < p.problem.pools.length; pool++) {
       this.addPool(pool, draft);
-    });
-    this.classes.forEach((unitClass, index) => {
+      yield;
+    }
+    for (const [index, unitClass] of this.classes.entries()) {
       this.addClass(unitClass, index, draft);
-    });
-    this.addPairs([...drafts.values()]);
+      yield;
+    }
+    yield* this.addPairs([...drafts.values()]);
   }
 
   private stepStretch(step: number): Stretch {
@@ -297,7 +332,7 @@ export class Model {
   }
 
   /** Draws up one pair for each two uses that may clash; what always holds is merged, and swallows weaker conditions. */
-  private addPairs(drafts: readonly PairDraft[]): void {
+  private *addPairs(drafts: readonly PairDraft[]): Generator<void, void> {
     const always = new Map<string, Disjunction>();
     const conditional: Disjunction[] = [];
     for (const { a: one, b: two, gap, shared } of drafts) {
@@ -313,8 +348,14 @@ export class Model {
         lags: [Math.max(known[0], each.lags[0]), Math.max(known[1], each.lags[1])],
       });
     }
-    for (const each of always.values()) this.addPair(each);
+    yield;
+    let added = 0;
+    for (const each of always.values()) {
+      this.addPair(each);
+      if (++added % PAIRS_A_TURN === 0) yield;
+    }
     for (const each of conditional) {
+      if (++added % PAIRS_A_TURN === 0) yield;
       const known = always.get(endsOf(each));
       if (!known || known.lags[0] < each.lags[0] || known.lags[1] < each.lags[1]) this.addPair(each);
     }
@@ -360,22 +401,25 @@ export class Model {
     return first;
   }
 
-  private terms(): { terms: Term[]; base: number } {
+  private terms(): { terms: GroupedTerm[]; base: number } {
     const { p } = this;
-    const terms: Term[] = [];
+    const terms: GroupedTerm[] = [];
+    const dishes = new Union(p.n);
+    for (const { from, to } of p.arcs) dishes.join(from, to);
     let base = 0;
-    this.needs.forEach(({ costs }, index) => {
+    this.needs.forEach(({ costs, need }, index) => {
       const least = Math.min(...costs);
       base += least;
       const sorted = costs
         .map((cost, k) => ({ cost: cost - least, choice: this.choices[index]![k]! }))
         .sort((a, b) => a.cost - b.cost);
       if (sorted.at(-1)!.cost === 0) return;
-      terms.push({
+      const term = {
         kind: 'choice',
         choices: sorted.map(({ choice }) => choice),
         costs: sorted.map(({ cost }) => cost),
-      });
+      } as const;
+      terms.push({ group: dishes.find(need.from), term });
     });
     for (let i = 0; i < p.n; i++) {
       const rows = p.readyOf[i]!.filter(({ early, late }) => early > 0 || late > 0);
@@ -397,7 +441,13 @@ export class Model {
           rows.some(({ late }) => late > 0) ? Math.max(...flat) : MOST_COST,
         ] as const;
         base += least;
-        terms.push({ kind: 'ready', start: this.startOf(i), cost: (start) => cost(start) - least, best });
+        const term = {
+          kind: 'ready',
+          start: this.startOf(i),
+          cost: (start: number) => cost(start) - least,
+          best,
+        } as const;
+        terms.push({ group: dishes.find(i), term });
       }
       for (const soft of p.softOf[i]!) {
         if (soft.from !== i) continue;
@@ -407,23 +457,18 @@ export class Model {
         }
         const least = Math.max(soft.above, p.lag[soft.from * p.n + soft.to]!);
         base += soft.cost * (least - soft.above);
-        terms.push({
-          kind: 'soft',
-          from: this.startOf(soft.from),
-          to: this.startOf(soft.to),
-          above: least,
-          cost: soft.cost,
-        });
+        const [from, to] = [this.startOf(soft.from), this.startOf(soft.to)];
+        terms.push({ group: dishes.find(i), term: { kind: 'soft', from, to, above: least, cost: soft.cost } });
       }
     }
     if (this.first !== ALWAYS) {
       const { serve } = p.problem;
       const cost = (first: number) => p.awakeCost * Math.max(0, serve - first);
-      terms.push({ kind: 'ready', start: this.first, cost, best: [serve, MOST_COST] });
+      terms.push({ group: -1, term: { kind: 'ready', start: this.first, cost, best: [serve, MOST_COST] } });
     }
     // Reasons drop terms from the front where they can: first those that take many literals to tell.
     const rank = { choice: 0, soft: 1, ready: 2 };
-    terms.sort((a, b) => rank[a.kind] - rank[b.kind]);
+    terms.sort((a, b) => rank[a.term.kind] - rank[b.term.kind]);
     return { terms, base };
   }
 

@@ -102,7 +102,7 @@ describe('the model', () => {
   const modelOf = (problem: Problem) => {
     const result = indexProblem(problem);
     if (!result.ok) throw new Error('contradiction');
-    return new Model(result.indexed);
+    return Model.of(result.indexed);
   };
   const due = (id: string, by: number): ReadyRow => ({ step: id, by, hold: 0, early: 1, late: 9 });
 

@@ -18,9 +18,10 @@ export const redRice: Dish = dish({
     }),
     rest('soak', 'soak', [30, 30, 60], 'Let it soak.', { vessel: 'bowl', doneWhen: 'half an hour is over' }),
     work('drain', 'drain', 1, 'Drain the rice.', { vessel: 'bowl' }),
-    simmer('boil', 'boil', 'medium', [6, 7, 9], 'Rice, measured water, salt and oil in the pot; bring to the boil.', {
+    simmer('boil', 'boil', 'full', [4, 5, 7], 'Rice, measured water, salt and oil in the pot; bring to the boil.', {
       vessel: 'pot',
       uses: ['water', 'salt', 'oil'],
+      boils: [0.75, 15],
       doneWhen: 'it bubbles all over',
     }),
     leave('covered', 'covered', 'lowest', [28, 30, 36], 'Cover tightly, lowest heat; the lid stays on.', {
@@ -80,9 +81,10 @@ export const spicedChickpeas: Dish = dish({
       doneWhen: 'twice the size',
     }),
     work('drain', 'drain', 2, 'Throw the soaking water away and rinse.', { vessel: 'bowl', ahead: true }),
-    simmer('boil', 'boil', 'medium', [10, 12, 16], 'Cover with fresh water, add bay, bring to a full boil and skim.', {
+    simmer('boil', 'boil', 'full', [9, 12, 16], 'Cover with fresh water, add bay, bring to a full boil and skim.', {
       vessel: 'pot',
       uses: ['bay'],
+      boils: [1.7, 12],
       doneWhen: 'it has boiled hard for a few minutes',
       cautions: ['It foams over when covered: lid ajar.'],
     }),

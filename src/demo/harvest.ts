@@ -56,7 +56,7 @@ export const mushroomStock: Dish = dish({
         uses: ['dried', 'bay', 'peppercorns', 'water'],
         doneWhen: 'it rolls; skim what rises',
         cautions: ['A full pot is heavy and hot: fill it on the burner, not at the sink.'],
-        steady: false,
+        boils: [2.7, 12],
       },
     ),
     leave('simmer', 'barely moving', 'lowest', [40, 50, 75], 'Turn down until it barely moves, lid ajar.', {
@@ -121,6 +121,7 @@ export const barleyLeeks: Dish = dish({
     ),
     simmer('boil', 'boil', 'medium', [3, 4, 6], 'Pour in the hot strained stock and bring to the boil.', {
       vessel: 'pot',
+      boils: [1.6, 85],
       doneWhen: 'it bubbles all over',
       cautions: ['Hot stock on hot butter spits: pour slowly, sleeve down.'],
     }),
@@ -179,12 +180,13 @@ export const brownRice: Dish = dish({
     simmer(
       'boil',
       'boil',
-      'medium',
-      [7, 8, 11],
+      'full',
+      [5, 6, 8],
       'Rice, measured water and salt in the pot; bring to the boil uncovered.',
       {
         vessel: 'pot',
         uses: ['water', 'salt'],
+        boils: [1.3, 15],
         doneWhen: 'it bubbles all over',
       },
     ),
@@ -264,6 +266,7 @@ export const beefCheeks: Dish = dish({
       {
         vessel: 'pot',
         uses: ['wine', 'stock', 'damsons', 'bay', 'sugar'],
+        boils: [2, 30],
         doneWhen: 'it bubbles and the wine no longer stings the nose',
       },
     ),
@@ -343,9 +346,10 @@ export const splitPeaCurry: Dish = dish({
       doneWhen: 'the raw smell has gone',
       cautions: ['Spice catches in a moment: have the water beside you.'],
     }),
-    simmer('boil', 'boil', 'medium', [8, 10, 13], 'Add peas and water and bring to the boil; skim.', {
+    simmer('boil', 'boil', 'full', [5, 6, 9], 'Add peas and water and bring to the boil; skim.', {
       vessel: 'pot',
       uses: ['peas', 'water'],
+      boils: [1.5, 30],
       doneWhen: 'it bubbles all over',
     }),
     simmer(

@@ -288,6 +288,7 @@ const winterLentils: Dish = dish({
     simmer('boil', 'boil', 'full', [8, 10, 13], 'Water on, bring to the boil.', {
       vessel: 'pot',
       uses: ['water'],
+      boils: [2.3, 25],
       doneWhen: 'it bubbles all over',
     }),
     simmer('simmer', 'simmer', 'low', [25, 30, 38], 'Simmer, lid ajar.', {
@@ -377,6 +378,7 @@ const celeriacSoup: Dish = dish({
     simmer('boil', 'boil', 'full', [14, 18, 22], 'Water and salt on the dice, bring to the boil.', {
       vessel: 'pot',
       uses: ['water'],
+      boils: [3.8, 15],
       doneWhen: 'it bubbles all over',
     }),
     simmer('simmer', 'simmer', 'low', [18, 20, 26], 'Simmer until soft.', {

@@ -19,6 +19,8 @@ function minutesFactor(grows: Growth, servings: number, people: number): number 
       return FIXED_SHARE + (1 - FIXED_SHARE) * (people / servings);
     case 'batches':
       return batches(grows.servingsPerBatch, people);
+    case 'boil':
+      return people / servings;
   }
 }
 
@@ -46,7 +48,10 @@ export function scaleDish(dish: Dish, people: number): Dish {
     steps: dish.steps.map((step) => ({
       ...step,
       minutes: scaleMinutes(step.minutes, step.grows, dish.servings, people),
-      grows: { by: 'nothing' },
+      grows:
+        step.grows.by === 'boil'
+          ? { ...step.grows, litres: (step.grows.litres * people) / dish.servings }
+          : { by: 'nothing' },
     })),
     vessels: dish.vessels.map((use) => ({
       ...use,

@@ -9,7 +9,12 @@ export type Times = number | readonly [number, number, number];
 
 type Extra = Partial<
   Pick<Step, 'uses' | 'doneWhen' | 'cautions' | 'vessel' | 'ahead' | 'by' | 'lookEvery' | 'attention' | 'daysBefore'>
-> & { readonly perBatch?: number; readonly steady?: boolean };
+> & {
+  readonly perBatch?: number;
+  readonly steady?: boolean;
+  /** Comes to the boil: litres, °C at the beginning, and whether the lid is on. */
+  readonly boils?: readonly [litres: number, celsius: number, lid?: 'covered'];
+};
 
 function minutesOf(times: Times): Minutes {
   return typeof times === 'number'
@@ -18,12 +23,14 @@ function minutesOf(times: Times): Minutes {
 }
 
 function write(id: string, name: string, times: Times, says: string, place: Place, usual: Extra, extra: Extra): Step {
-  const { perBatch, steady, ...rest } = { ...usual, ...extra };
-  const grows: Growth = perBatch
-    ? { by: 'batches', servingsPerBatch: perBatch }
-    : steady === false
-      ? { by: 'people' }
-      : { by: 'nothing' };
+  const { perBatch, steady, boils, ...rest } = { ...usual, ...extra };
+  const grows: Growth = boils
+    ? { by: 'boil', litres: boils[0], fromCelsius: boils[1], covered: boils[2] === 'covered' }
+    : perBatch
+      ? { by: 'batches', servingsPerBatch: perBatch }
+      : steady === false
+        ? { by: 'people' }
+        : { by: 'nothing' };
   return {
     id,
     name,

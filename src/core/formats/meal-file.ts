@@ -1,8 +1,9 @@
 import Joi from 'joi';
 import type { Dish } from '@/core/dish/dish';
+import { HIGHEST_METRES, LOWEST_METRES } from '@/core/heat/water';
 import { APPLIANCE_KINDS, BURNER_STRENGTHS, HEATS, type Kitchen, VESSEL_KINDS } from '@/core/kitchen/kitchen';
 import { MOST_DISHES, MOST_PEOPLE } from '@/core/meal/check';
-import { type Meal, type MealSetting, PACES } from '@/core/meal/meal';
+import { APPETITES, type Meal, type MealSetting, PACES } from '@/core/meal/meal';
 import { UNITS } from '@/core/units/amount';
 import { check, type Parsed, parseJson } from './refuse';
 
@@ -110,6 +111,7 @@ export const kitchenShape: Joi.ObjectSchema<Kitchen> = Joi.object({
     .max(12)
     .unique('id')
     .required(),
+  metres: Joi.number().integer().min(LOWEST_METRES).max(HIGHEST_METRES),
 });
 
 const place = Joi.alternatives().conditional('.at', {
@@ -181,6 +183,12 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
           Joi.object({
             by: Joi.string().valid('batches').required(),
             servingsPerBatch: Joi.number().min(0.1).max(MOST_PEOPLE).required(),
+          }),
+          Joi.object({
+            by: Joi.string().valid('boil').required(),
+            litres: Joi.number().min(0.05).max(50).required(),
+            fromCelsius: Joi.number().min(0).max(100).required(),
+            covered: Joi.boolean().required(),
           }),
         ).required(),
         attention: Joi.string().valid('hands', 'eyes', 'none').required(),
@@ -275,6 +283,8 @@ export const settingShape: Joi.ObjectSchema<MealSetting> = Joi.object({
   pace: Joi.string()
     .valid(...PACES)
     .required(),
+  appetite: Joi.string().valid(...APPETITES),
+  leftovers: Joi.number().integer().min(0).max(MOST_PEOPLE),
   pins: Joi.array()
     .items(
       Joi.object({

@@ -76,6 +76,8 @@ export interface Kitchen {
   readonly appliances: readonly Appliance[];
   readonly vessels: readonly Vessel[];
   readonly people: readonly Person[];
+  /** Height above the sea in metres, where water boils cooler; 0 when absent. */
+  readonly metres?: number;
 }
 
 /** Minutes after midnight of "HH:MM". */

@@ -3,7 +3,8 @@ import type { Dish } from '@/core/dish/dish';
 import { scaleDish } from '@/core/dish/scale';
 import { fittingVessels, nearestVessel } from '@/core/kitchen/fits';
 import { type Kitchen, printClock } from '@/core/kitchen/kitchen';
-import type { Meal } from './meal';
+import { boilFaults } from './boils';
+import { type Meal, portionsOf } from './meal';
 import { burnersFor } from './resources';
 
 export const MOST_PEOPLE = 200;
@@ -36,7 +37,7 @@ export function checkMeal(meal: Meal): readonly Refusal[] {
     ids.add(dish.id);
     const faults = checkDish(dish);
     refusals.push(...faults);
-    if (faults.length === 0) refusals.push(...checkDishInKitchen(scaleDish(dish, meal.people), meal.kitchen));
+    if (faults.length === 0) refusals.push(...checkDishInKitchen(scaleDish(dish, portionsOf(meal)), meal.kitchen));
   }
   return refusals;
 }
@@ -67,7 +68,7 @@ function checkDishInKitchen(dish: Dish, kitchen: Kitchen): readonly Refusal[] {
     const wish = `${use.need.kinds.join(' or ')} of ${litres} l${use.need.widthCm > 0 ? ` and ${use.need.widthCm} cm across` : ''}`;
     refusals.push({
       where: `${dish.name}, ${use.name}`,
-      sentence: `${dish.name} for ${dish.servings} needs a ${wish}; ${
+      sentence: `${dish.name} for ${Math.round(dish.servings)} needs a ${wish}; ${
         nearest
           ? `the largest here is the ${nearest.name} with ${nearest.litres} l and ${nearest.widthCm} cm`
           : 'there is none in this kitchen'
@@ -82,7 +83,7 @@ function checkDishInKitchen(dish: Dish, kitchen: Kitchen): readonly Refusal[] {
         where,
         sentence: `"${step.name}" wants ${place.heat} heat, and no burner here gives it. Add a burner in the kitchen, or leave the dish out.`,
       });
-    }
+    } else refusals.push(...boilFaults(kitchen, dish, step));
     if (place.at === 'oven' && !kitchen.ovens.some((oven) => oven.shelves >= place.shelves)) {
       refusals.push({
         where,

@@ -68,6 +68,8 @@ export interface CompileOptions {
   readonly near?: boolean;
   /** Pins that hold, and pins that are only as near as can be; by default all pins of the meal hold. */
   readonly pins?: PinSets;
+  /** Burners that steps come to the boil on, where they are not the usual ones: step key to unit. */
+  readonly flames?: ReadonlyMap<string, string>;
 }
 
 const PRESENT = '(present)';
@@ -85,7 +87,14 @@ export function warmKey(dish: string, step: string): string {
 export function compile(meal: Meal, options: CompileOptions = {}): CompileResult {
   const refusals = checkMeal(meal);
   if (refusals.length > 0) return { ok: false, refusals };
-  const { dishes, parts } = partsOf(meal);
+  const pins = options.progress
+    ? []
+    : options.pins
+      ? [...options.pins.firm, ...options.pins.wished]
+      : (meal.pins ?? []);
+  const flameOf = (key: string) =>
+    pinOf(pins, key)?.unit ?? options.flames?.get(key) ?? options.known?.places.get(key)?.units[0];
+  const { dishes, parts } = partsOf(meal, flameOf);
   const settings = ovenSettings(meal.kitchen, dishes);
   const draft = new Compilation(meal, options, dishes, parts);
   for (const dish of dishes) {
@@ -259,7 +268,8 @@ class Compilation {
   }
 
   private alternativesOf(part: Part): readonly Alternative[] {
-    return stationsFor(this.meal.kitchen, part.step.place);
+    const list = stationsFor(this.meal.kitchen, part.step.place);
+    return part.flames ? list.filter(({ id }) => part.flames!.quick.includes(id)) : list;
   }
 
   /** While it runs a step keeps its unit; before, another unit than the known one costs a little. */

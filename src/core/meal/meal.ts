@@ -6,6 +6,9 @@ import type { Pin } from './pins';
 export type Pace = 'relaxed' | 'steady' | 'brisk';
 export const PACES: readonly Pace[] = ['relaxed', 'steady', 'brisk'];
 
+export type Appetite = 'light' | 'usual' | 'hearty';
+export const APPETITES: readonly Appetite[] = ['light', 'usual', 'hearty'];
+
 /** What is chosen for a meal, apart from the dishes and the kitchen themselves. */
 export interface MealSetting {
   readonly id: string;
@@ -16,8 +19,24 @@ export interface MealSetting {
   /** Hour of the table, "HH:MM". */
   readonly hour: string;
   readonly pace: Pace;
+  /** How much they eat; usual when absent. */
+  readonly appetite?: Appetite;
+  /** Portions to be left over for another day; none when absent. */
+  readonly leftovers?: number;
   /** What the cook has set by hand; none when absent. */
   readonly pins?: readonly Pin[];
+}
+
+/** Share of a written portion. Common practice, no source. */
+const EATS: Readonly<Record<Appetite, number>> = { light: 0.8, usual: 1, hearty: 1.25 };
+
+/** Written portions to cook: for the people as they eat, and what shall be left over. To a tenth. */
+export function portionsOf({
+  people,
+  appetite,
+  leftovers,
+}: Pick<MealSetting, 'people' | 'appetite' | 'leftovers'>): number {
+  return Math.round(10 * (people * EATS[appetite ?? 'usual'] + (leftovers ?? 0))) / 10;
 }
 
 /** A meal with all it stands on: one cooks these dishes in this kitchen for these people at this hour. */

@@ -1,6 +1,7 @@
 import type { Dish, Minutes, Step } from '@/core/dish/dish';
 import { batches, scaleDish, scaleMinutes } from '@/core/dish/scale';
-import type { Meal } from './meal';
+import { boilMinutes } from './boils';
+import { type Meal, portionsOf } from './meal';
 import { breathAfter, padHands } from './pace';
 
 /** Board work longer than this is cut into sittings of about this many minutes, so that one can breathe between. */
@@ -17,21 +18,29 @@ export interface Part {
   readonly parts: number;
   /** Free minutes wanted after it; 0 where no hands are needed. */
   readonly breath: number;
+  /** What brings it to the boil within these minutes, and what takes longer; absent where it does not come to the boil. */
+  readonly flames?: { readonly quick: readonly string[]; readonly slow: readonly string[] };
 }
 
-/** The dishes of a meal for its people, and every step cut into its parts. */
-export function partsOf(meal: Meal): {
+/** The unit that a step is thought to stand on, if anybody has said so. */
+export type FlameOf = (key: string) => string | undefined;
+
+/** The dishes of a meal for its people, and every step cut into its parts. Boiling takes as long as on the burner of `flameOf`. */
+export function partsOf(
+  meal: Meal,
+  flameOf: FlameOf = () => undefined,
+): {
   readonly dishes: readonly Dish[];
   readonly parts: ReadonlyMap<string, readonly Part[]>;
 } {
   const dishes: Dish[] = [];
   const parts = new Map<string, readonly Part[]>();
   for (const written of meal.dishes) {
-    const dish = scaleDish(written, meal.people);
+    const dish = scaleDish(written, portionsOf(meal));
     dishes.push(dish);
     for (const step of written.steps) {
       const scaled = dish.steps.find((candidate) => candidate.id === step.id)!;
-      parts.set(stepKey(dish.id, step.id), cut(meal, written, dish, step, scaled));
+      parts.set(stepKey(dish.id, step.id), cut(meal, written, dish, step, scaled, flameOf));
     }
   }
   return { dishes, parts };
@@ -41,7 +50,7 @@ export function stepKey(dish: string, step: string): string {
   return `${dish}/${step}`;
 }
 
-function cut(meal: Meal, written: Dish, dish: Dish, step: Step, scaled: Step): readonly Part[] {
+function cut(meal: Meal, written: Dish, dish: Dish, step: Step, scaled: Step, flameOf: FlameOf): readonly Part[] {
   const key = stepKey(dish.id, step.id);
   const hands = step.attention === 'hands';
   const pad = (minutes: Minutes): Minutes =>
@@ -61,9 +70,13 @@ function cut(meal: Meal, written: Dish, dish: Dish, step: Step, scaled: Step): r
     parts,
     breath: hands && minutes.likely > 0 ? breathAfter(minutes.likely, meal.pace) : 0,
   });
+  if (scaled.grows.by === 'boil') {
+    const boil = boilMinutes(meal.kitchen, dish, scaled, flameOf(key));
+    if (boil) return [{ ...part(boil.minutes, 0, 1), flames: boil.flames }];
+  }
   if (step.grows.by === 'batches') {
-    const count = batches(step.grows.servingsPerBatch, meal.people);
-    const one = pad(scaleMinutes(step.minutes, { by: 'nothing' }, written.servings, meal.people));
+    const count = batches(step.grows.servingsPerBatch, portionsOf(meal));
+    const one = pad(scaleMinutes(step.minutes, { by: 'nothing' }, written.servings, portionsOf(meal)));
     return Array.from({ length: count }, (_, index) => part(one, index, count));
   }
   const whole = pad(scaled.minutes);

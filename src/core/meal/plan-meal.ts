@@ -6,7 +6,7 @@ import { type Compiled, type CompileOptions, compile } from './compile';
 import type { Meal } from './meal';
 import { type Pin, pinAttempts } from './pins';
 import type { Plan } from './plan';
-import { nameOfUnit, readPlan } from './read';
+import { knownPlan, nameOfUnit, readPlan } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
 import { COST } from './weights';
 
@@ -34,10 +34,61 @@ export async function planMeal(
   const attempts = options.progress ? [undefined] : pinAttempts(meal.pins ?? [], options.held);
   for (const [index, pins] of attempts.entries()) {
     const last = index === attempts.length - 1;
-    const result = await attemptPlan(meal, { ...options, ...(pins ? { pins } : {}) }, last, onImprove, signal);
-    if (result !== null && (result.ok || last || signal?.aborted)) return result;
+    const chosen = { ...options, ...(pins ? { pins } : {}) };
+    const result = await attemptPlan(meal, chosen, last, onImprove, signal);
+    if (result === null || (!result.ok && !last && !signal?.aborted)) continue;
+    return result.ok && !options.progress && !options.held
+      ? { ok: true, plan: await tryOtherFlames(meal, result.plan, chosen, onImprove, signal) }
+      : result;
   }
   throw new Error('There is always a last attempt.');
+}
+
+/** Each slower burner gets so many seconds, and all together no more than this share of the time. */
+const SECONDS_A_FLAME = 1;
+const SHARE_OF_FLAMES = 0.5;
+const FLAME_PATIENCE = 40;
+/** A gain smaller than this is not worth another burner. */
+const WORTH_ANOTHER = 2;
+
+/**
+ * A pot comes to the boil as fast as its burner lets it, and the plan counts on the burner that suits it best, or a quicker one. Where
+ * that one is busy, waiting longer on a slower one may serve better: each is tried for real, and kept when it does.
+ */
+async function tryOtherFlames(
+  meal: Meal,
+  plan: Plan,
+  options: PlanOptions & CompileOptions,
+  onImprove: ((plan: Plan) => void) | undefined,
+  signal: CancelSignal | undefined,
+): Promise<Plan> {
+  let best = plan;
+  let flames = new Map(options.flames);
+  const { now, seconds = 5 } = options.solve;
+  const until = now() + 1000 * SHARE_OF_FLAMES * seconds;
+  for (const [key, unit] of slowerFlames(meal, options)) {
+    if (now() >= until || signal?.aborted) break;
+    const tried = new Map(flames).set(key, unit);
+    const compiled = compile(meal, { ...options, flames: tried });
+    if (!compiled.ok) continue;
+    const start = knownSchedule(compiled, { known: knownPlan(best) });
+    const limits = { seconds: Math.min(SECONDS_A_FLAME, seconds / 4), patience: FLAME_PATIENCE, explain: false };
+    const solution = await solve(compiled.problem, { ...options.solve, ...limits, start }, undefined, signal);
+    if (!isFound(solution) || solution.cost > best.cost - WORTH_ANOTHER) continue;
+    flames = tried;
+    best = readPlan(meal, compiled, solution);
+    onImprove?.(best);
+  }
+  return best;
+}
+
+/** Steps that come to the boil, each with the burners on which that takes longer than the plan counts on. */
+function slowerFlames(meal: Meal, options: CompileOptions): readonly (readonly [key: string, unit: string])[] {
+  const compiled = compile(meal, options);
+  if (!compiled.ok) return [];
+  return [...compiled.entries.values()].flatMap((entry) =>
+    entry.kind === 'part' ? (entry.part.flames?.slow ?? []).map((unit) => [entry.part.key, unit] as const) : [],
+  );
 }
 
 /** One attempt; null when it has no plan and is not the last, so that nobody needs to know why. */

@@ -49,6 +49,7 @@ export const redRice: Dish = dish({
     pot('pot', 'rice pot', ['pot'], 1.8, 'boil', 'fluff'),
   ],
   lands: { step: 'fluff', waits: waits('hot', 12, 20, 'covered, in its pot') },
+  grain: { kind: 'red', method: 'covered', soaked: true, dry: 'rice', liquid: ['water'] },
 });
 
 export const spicedChickpeas: Dish = dish({

@@ -148,12 +148,13 @@ export const barleyLeeks: Dish = dish({
     {
       product: 'mushroom-stock',
       step: 'boil',
-      amount: { quantity: 1.35, unit: 'l' },
+      amount: { quantity: 1.25, unit: 'l' },
       withinMinutes: 120,
       otherwise: 'hot stock',
     },
   ],
   lands: { step: 'finish', waits: waits('hot', 10, 20, 'covered, in its pot') },
+  grain: { kind: 'barley', method: 'pilaf', soaked: false, dry: 'barley', liquid: ['mushroom-stock'] },
 });
 
 export const brownRice: Dish = dish({
@@ -162,7 +163,7 @@ export const brownRice: Dish = dish({
   servings: 8,
   ingredients: [
     item('rice', 500, 'g', 'brown rice'),
-    item('water', 1.1, 'l', 'water'),
+    item('water', 1, 'l', 'water'),
     item('salt', 2, 'tsp', 'fine salt'),
     item('chestnuts', 200, 'g', 'cooked chestnuts', { cut: 'crumbled' }),
     item('oil', 1, 'tbsp', 'walnut oil', { allergens: ['tree nuts'] }),
@@ -213,6 +214,7 @@ export const brownRice: Dish = dish({
     pot('pot', 'rice pot', ['pot'], 3, 'boil', 'fluff'),
   ],
   lands: { step: 'fluff', waits: waits('hot', 12, 20, 'covered, in its pot') },
+  grain: { kind: 'brown', method: 'covered', soaked: true, dry: 'rice', liquid: ['water'] },
 });
 
 export const beefCheeks: Dish = dish({

@@ -1,4 +1,5 @@
 import type { Dish, Link, Minutes } from './dish';
+import { grainFaults } from './grain-of';
 
 /** Why something cannot be used: where it stands and a sentence that says what is allowed. */
 export interface Refusal {
@@ -55,6 +56,7 @@ export function checkDish(dish: Dish): readonly Refusal[] {
   for (const give of dish.gives) known(`gives "${give.name}"`, give.step);
   for (const take of dish.takes) known(`takes "${take.product}"`, take.step);
   if (dish.lands) known('landing', dish.lands.step);
+  if (dish.grain) for (const [where, sentence] of grainFaults(dish, dish.grain)) refuse(where, sentence);
   const { lands } = dish;
   if (lands && lands.waits.mostMinutes < lands.waits.wellMinutes) {
     refuse('waiting', 'The most minutes it waits cannot be fewer than the minutes it waits well.');

@@ -130,6 +130,18 @@ export interface Ingredient {
   readonly allergens: readonly string[];
 }
 
+/** The grain of a dish that cooks in measured liquid, so that the one follows the other. */
+export interface DishGrain {
+  /** A kind of grain and a way of cooking it, by the ids of the grain tables. */
+  readonly kind: string;
+  readonly method: string;
+  readonly soaked: boolean;
+  /** The ingredient that is the dry grain, by weight. */
+  readonly dry: string;
+  /** The ingredients, or what is taken from another dish, that are its liquid; volumes. */
+  readonly liquid: readonly string[];
+}
+
 export interface Dish {
   readonly id: string;
   readonly name: string;
@@ -143,4 +155,5 @@ export interface Dish {
   /** The step at whose end the dish is ready for the table; null for a part, such as a stock. */
   readonly lands: { readonly step: string; readonly waits: Waits } | null;
   readonly note?: string;
+  readonly grain?: DishGrain;
 }

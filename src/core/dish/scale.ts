@@ -1,5 +1,6 @@
 import { type Amount, scaleAmount } from '@/core/units/amount';
 import type { Dish, Growth, Ingredient, Minutes, VesselUse } from './dish';
+import { grainParts, usualBalance } from './grain-of';
 
 /** Share of a growing step that does not grow: getting out the board, the first cut. Common practice, no source. */
 const FIXED_SHARE = 0.2;
@@ -38,13 +39,30 @@ export function vesselLitres(use: VesselUse, servings: number, people: number): 
   return use.grows ? (use.need.litres * people) / servings : use.need.litres;
 }
 
+/**
+ * Factor of the liquid of a dish's grain. What the grain takes up grows with the people; what boils off on the way does not, so that
+ * ten need less than two and a half times what four do. 1 : n of the people where the dish has no such grain.
+ */
+export function liquidFactor(dish: Dish, people: number): number {
+  const times = people / dish.servings;
+  const parts = dish.grain && grainParts(dish);
+  if (!parts || parts.litres <= 0) return times;
+  const boiled = Math.min(parts.litres / 2, usualBalance(dish.grain!, parts.grams).boiledOff.likely);
+  return ((parts.litres - boiled) * times + boiled) / parts.litres;
+}
+
 /** Amounts, minutes and vessels of a whole dish, rewritten for a number of people. */
 export function scaleDish(dish: Dish, people: number): Dish {
   if (people === dish.servings) return dish;
+  const liquid = liquidFactor(dish, people);
+  const isLiquid = (id: string) => dish.grain?.liquid.includes(id) === true;
   return {
     ...dish,
     servings: people,
-    ingredients: dish.ingredients.map((item) => ({ ...item, amount: ingredientAmount(item, dish.servings, people) })),
+    ingredients: dish.ingredients.map((item) => ({
+      ...item,
+      amount: isLiquid(item.id) ? scaleAmount(item.amount, liquid) : ingredientAmount(item, dish.servings, people),
+    })),
     steps: dish.steps.map((step) => ({
       ...step,
       minutes: scaleMinutes(step.minutes, step.grows, dish.servings, people),
@@ -58,6 +76,9 @@ export function scaleDish(dish: Dish, people: number): Dish {
       need: { ...use.need, litres: vesselLitres(use, dish.servings, people) },
     })),
     gives: dish.gives.map((give) => ({ ...give, amount: scaleAmount(give.amount, people / dish.servings) })),
-    takes: dish.takes.map((take) => ({ ...take, amount: scaleAmount(take.amount, people / dish.servings) })),
+    takes: dish.takes.map((take) => ({
+      ...take,
+      amount: scaleAmount(take.amount, isLiquid(take.product) ? liquid : people / dish.servings),
+    })),
   };
 }

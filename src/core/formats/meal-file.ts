@@ -1,5 +1,7 @@
 import Joi from 'joi';
 import type { Dish } from '@/core/dish/dish';
+import { GRAINS } from '@/core/grain/grains';
+import { METHODS } from '@/core/grain/methods';
 import { HIGHEST_METRES, LOWEST_METRES } from '@/core/heat/water';
 import { APPLIANCE_KINDS, BURNER_STRENGTHS, HEATS, type Kitchen, VESSEL_KINDS } from '@/core/kitchen/kitchen';
 import { MOST_DISHES, MOST_PEOPLE } from '@/core/meal/check';
@@ -272,6 +274,17 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
     .allow(null)
     .required(),
   note: words,
+  grain: Joi.object({
+    kind: Joi.string()
+      .valid(...GRAINS.map((each) => each.id))
+      .required(),
+    method: Joi.string()
+      .valid(...METHODS.map((each) => each.id))
+      .required(),
+    soaked: Joi.boolean().required(),
+    dry: id,
+    liquid: Joi.array().items(id).min(1).max(10).required(),
+  }),
 });
 
 export const settingShape: Joi.ObjectSchema<MealSetting> = Joi.object({

@@ -14,7 +14,7 @@ export interface BalanceQuestion {
   readonly widthCm: number;
 }
 
-/** Litres of liquid, term by term. `liquid` = takenUp - soaked - given + boiledOff. */
+/** Litres of liquid, term by term. `liquid` = takenUp - soaked - given + boiledOff + leftOver. */
 export interface Balance {
   readonly takenUp: Range;
   /** What the soak has given already. */
@@ -22,6 +22,8 @@ export interface Balance {
   /** What else in the pot gives. */
   readonly given: Range;
   readonly boiledOff: Range;
+  /** What stays behind: poured off, or clinging as sauce. */
+  readonly leftOver: Range;
   /** What is to be poured. */
   readonly liquid: Range;
   /** The same as volumes to one of dry grain. */
@@ -41,12 +43,12 @@ export function balanceFault({ grams, widthCm }: BalanceQuestion): string | null
 
 /**
  * What must be poured: what the grain takes up, less what it took up while soaking and what else in the pot gives, and what boils
- * off. Nothing is left over when it is right. A balance of water; the bands are those of grain, burner and method together.
+ * off and what stays behind. A balance of water; the bands are those of grain, burner and method together.
  */
 export function liquidBalance(question: BalanceQuestion): Balance {
   const { grain, method, grams, soaked, watts, widthCm } = question;
   const [least, most] = grain.takesUp;
-  const takenUp = range((grams * least) / 1000, (grams * most) / 1000);
+  const takenUp = range((method.takes * grams * least) / 1000, (method.takes * grams * most) / 1000);
   const before = soaked ? (grams * grain.soakTakes) / 1000 : 0;
   const given = range(takenUp.likely * method.given[0], takenUp.likely * method.given[1]);
   let low = 0;
@@ -65,17 +67,19 @@ export function liquidBalance(question: BalanceQuestion): Balance {
     high += off.high * long;
   }
   const boiledOff = { low, likely, high };
-  const liquid = {
-    low: Math.max(0, takenUp.low - before - given.high + low),
-    likely: Math.max(0, takenUp.likely - before - given.likely + likely),
-    high: Math.max(0, takenUp.high - before - given.low + high),
-  };
   const dry = litresDry(grain, grams);
+  const leftOver = range(method.left[0] * dry, method.left[1] * dry);
+  const liquid = {
+    low: Math.max(0, takenUp.low - before - given.high + low + leftOver.low),
+    likely: Math.max(0, takenUp.likely - before - given.likely + likely + leftOver.likely),
+    high: Math.max(0, takenUp.high - before - given.low + high + leftOver.high),
+  };
   return {
     takenUp,
     soaked: before,
     given,
     boiledOff,
+    leftOver,
     liquid,
     ratio: { low: liquid.low / dry, likely: liquid.likely / dry, high: liquid.high / dry },
   };

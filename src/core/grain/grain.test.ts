@@ -4,6 +4,7 @@ import { USUAL_WATTS } from '@/core/heat/boil';
 import { balanceFault, besideSchool, gramsFor, liquidBalance } from './balance';
 import { GRAINS, grainOf, litresDry } from './grains';
 import { METHODS, methodOf } from './methods';
+import { gramsPerHead, litresInPot, litresOver, saltForBoiling, saltToAdd } from './rules';
 
 const asked = (change: Partial<Parameters<typeof liquidBalance>[0]> = {}) => ({
   grain: grainOf('long'),
@@ -51,9 +52,13 @@ describe('the liquid balance', () => {
             soaked: before,
             given,
             boiledOff,
+            leftOver,
             liquid,
           } = liquidBalance(asked({ grain, method, grams, soaked }));
-          expect(liquid.likely).toBeCloseTo(Math.max(0, takenUp.likely - before - given.likely + boiledOff.likely), 9);
+          expect(liquid.likely).toBeCloseTo(
+            Math.max(0, takenUp.likely - before - given.likely + boiledOff.likely + leftOver.likely),
+            9,
+          );
           expect(liquid.low).toBeLessThanOrEqual(liquid.likely);
           expect(liquid.likely).toBeLessThanOrEqual(liquid.high);
         },
@@ -102,5 +107,34 @@ describe('the liquid balance', () => {
     expect(besideSchool(weak, { method: methodOf('hard-boil'), soaked: false })).toMatch(/grain that was soaked/);
     const thirsty = liquidBalance(asked({ grain: grainOf('polenta') }));
     expect(besideSchool(thirsty, { method: methodOf('covered'), soaked: false })).toMatch(/pours less/);
+  });
+});
+
+describe('rules by eye and by spoon', () => {
+  const long = grainOf('long');
+
+  it('a finger-joint pours more over little grain in a wide pot than the grain can take', () => {
+    const ratio = (grams: number, widthCm: number) =>
+      litresOver('finger-joint', long, grams, widthCm) / litresDry(long, grams);
+    expect(ratio(200, 24)).toBeGreaterThan(3);
+    expect(ratio(800, 18)).toBeLessThan(1.4);
+    expect(litresOver('inch', long, 400, 20)).toBeGreaterThan(litresOver('finger-joint', long, 400, 20));
+  });
+
+  it('salt is counted through stock and grain', () => {
+    expect(saltToAdd(long, 370, 0.6, 'none')).toBeCloseTo(12, 6);
+    expect(saltToAdd(long, 370, 0.6, 'seasoned')).toBeCloseTo(12 - 4.8, 6);
+    expect(saltToAdd(long, 185, 1, 'a little too salty')).toBeLessThan(0);
+    expect(saltForBoiling(3)).toBe(30);
+  });
+
+  it('less grain a head the more dishes there are', () => {
+    expect([1, 3, 9].map(gramsPerHead)).toEqual([100, 75, 60]);
+  });
+
+  it('a pot holds the cooked grain, and the grain and its liquid, with room to foam', () => {
+    const dry = litresDry(long, 400);
+    expect(litresInPot(long, 400, 0.6)).toBeCloseTo(1.25 * 3 * dry, 6);
+    expect(litresInPot(long, 400, 5)).toBeGreaterThan(1.25 * 5);
   });
 });

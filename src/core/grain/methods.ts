@@ -21,11 +21,16 @@ export interface Method {
   readonly stretches: readonly Stretch[];
   /** Share of the grain's water that meat, vegetables or pulses in the pot give (positive) or take (negative). */
   readonly given: Band;
+  /** Share of its water that the grain takes up in the liquid itself; the rest it finds in steam or sauce later. */
+  readonly takes: number;
+  /** Volumes to one of dry grain that stay behind: poured off, or clinging as sauce. */
+  readonly left: Band;
   /** Why its ratio is what it is, in a sentence. */
   readonly because: string;
 }
 
 const NOTHING: Band = [0, 0];
+const ALL_TAKEN = { takes: 1, left: NOTHING } as const;
 
 /** The schools. Common practice, no source; all of them work, and they differ for reasons. */
 export const METHODS: readonly Method[] = [
@@ -40,6 +45,7 @@ export const METHODS: readonly Method[] = [
       { heat: 'low', lid: 'covered', minutes: null },
     ],
     given: NOTHING,
+    ...ALL_TAKEN,
     because: 'Soft grain takes up less, and under a lid little boils off.',
   },
   {
@@ -53,6 +59,7 @@ export const METHODS: readonly Method[] = [
       { heat: 'low', lid: 'covered', minutes: null },
     ],
     given: NOTHING,
+    ...ALL_TAKEN,
     because: 'Firm grain takes up more than soft; the lid keeps nearly all the rest in.',
   },
   {
@@ -66,6 +73,7 @@ export const METHODS: readonly Method[] = [
       { heat: 'low', lid: 'covered', minutes: null },
     ],
     given: NOTHING,
+    ...ALL_TAKEN,
     because: 'Fat keeps the grains apart but not dry: it takes up as much as without.',
   },
   {
@@ -79,6 +87,7 @@ export const METHODS: readonly Method[] = [
       { heat: 'low', lid: 'covered', minutes: null },
     ],
     given: NOTHING,
+    ...ALL_TAKEN,
     because: 'What the soak has given already need not be poured.',
   },
   {
@@ -92,6 +101,7 @@ export const METHODS: readonly Method[] = [
       { heat: 'lowest', lid: 'sealed', minutes: null },
     ],
     given: [0.05, 0.3],
+    ...ALL_TAKEN,
     because: 'Meat and onions in the pot go on giving juice, and the damp cloth gives back the steam.',
   },
   {
@@ -105,6 +115,7 @@ export const METHODS: readonly Method[] = [
       { heat: 'lowest', lid: 'sealed', minutes: [7, 10] },
     ],
     given: NOTHING,
+    ...ALL_TAKEN,
     because: 'A rolling boil without a lid sends a third of the water off as steam.',
   },
   {
@@ -118,7 +129,64 @@ export const METHODS: readonly Method[] = [
       { heat: 'lowest', lid: 'covered', minutes: [28, 32] },
     ],
     given: [0.05, 0.25],
+    ...ALL_TAKEN,
     because: 'Cooked pulses bring water of their own; a seventh of coconut milk is fat and solids, not water.',
+  },
+  {
+    id: 'drain',
+    name: 'boil and drain, then steam',
+    grain: 'aged-long',
+    ratio: [3, 4.5],
+    soaked: true,
+    stretches: [{ heat: 'full', lid: 'open', minutes: [5, 8] }],
+    given: NOTHING,
+    takes: 0.75,
+    left: [2, 3.4],
+    because:
+      'Most of it is poured off: it is there so that the grains float apart. What they still lack they find in the steam.',
+  },
+  {
+    id: 'sauce',
+    name: 'cooked in a reduced sauce',
+    grain: 'long',
+    ratio: [1.3, 1.7],
+    soaked: false,
+    stretches: [
+      { heat: 'medium', lid: 'open', minutes: [2, 5] },
+      { heat: 'low', lid: 'sealed', minutes: [30, 40] },
+    ],
+    given: NOTHING,
+    takes: 1,
+    left: [0.05, 0.25],
+    because:
+      'The sauce counts as liquid, and some of it stays on the grain. Too little can be mended by the spoonful, too much cannot.',
+  },
+  {
+    id: 'rice-cooker',
+    name: 'rice cooker',
+    grain: 'long',
+    ratio: [1.25, 1.6],
+    soaked: false,
+    stretches: [{ heat: 'medium', lid: 'covered', minutes: [20, 30] }],
+    given: NOTHING,
+    ...ALL_TAKEN,
+    because:
+      'Its lid is close, and it stops when the water is gone: the marked line, or a finger-joint over the grain.',
+  },
+  {
+    id: 'turned-out',
+    name: 'layered and turned out',
+    grain: 'aged-long',
+    ratio: [1.1, 1.4],
+    soaked: true,
+    stretches: [
+      { heat: 'medium', lid: 'open', minutes: [3, 6] },
+      { heat: 'low', lid: 'covered', minutes: [30, 50] },
+    ],
+    given: [0.05, 0.25],
+    ...ALL_TAKEN,
+    because:
+      'The layers above and below give juice; the stock is poured through a sieve to just above the grain, not to a number.',
   },
 ];
 

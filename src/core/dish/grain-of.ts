@@ -1,0 +1,89 @@
+import { type Balance, liquidBalance } from '@/core/grain/balance';
+import { GRAINS, grainOf } from '@/core/grain/grains';
+import { METHODS, methodOf } from '@/core/grain/methods';
+import { USUAL_WATTS } from '@/core/heat/boil';
+import { type Amount, MASS_IN_GRAMS, type MassUnit, VOLUME_IN_ML, type VolumeUnit } from '@/core/units/amount';
+import type { Dish, DishGrain } from './dish';
+
+/** Width in cm of the pot that is thought of where none is known. */
+const USUAL_WIDTH = 20;
+
+function isMass(unit: string): unit is MassUnit {
+  return unit in MASS_IN_GRAMS;
+}
+
+function isVolume(unit: string): unit is VolumeUnit {
+  return unit in VOLUME_IN_ML;
+}
+
+/** Litres of a volume, or null of anything else. */
+export function litresOf({ quantity, unit }: Amount): number | null {
+  return isVolume(unit) ? (quantity * VOLUME_IN_ML[unit]) / 1000 : null;
+}
+
+/** Amounts that are liquid for a dish's grain, by the id that the dish knows them by. */
+function liquids(dish: Dish): readonly { readonly id: string; readonly amount: Amount }[] {
+  const all = [
+    ...dish.ingredients.map(({ id, amount }) => ({ id, amount })),
+    ...dish.takes.map(({ product, amount }) => ({ id: product, amount })),
+  ];
+  return all.filter(({ id }) => dish.grain?.liquid.includes(id));
+}
+
+/** Grams of dry grain and litres of its liquid for the dish's servings; null where the dish has no such grain. */
+export function grainParts(dish: Dish): { readonly grams: number; readonly litres: number } | null {
+  const dry = dish.ingredients.find(({ id }) => id === dish.grain?.dry)?.amount;
+  if (!dish.grain || !dry || !isMass(dry.unit)) return null;
+  const litres = liquids(dish).reduce((sum, { amount }) => sum + (litresOf(amount) ?? 0), 0);
+  return { grams: dry.quantity * MASS_IN_GRAMS[dry.unit], litres };
+}
+
+/** The liquid balance over a middling burner in an ordinary pot. */
+export function usualBalance({ kind, method, soaked }: DishGrain, grams: number): Balance {
+  return liquidBalance({
+    grain: grainOf(kind),
+    method: methodOf(method),
+    grams,
+    soaked,
+    watts: USUAL_WATTS.middling,
+    widthCm: USUAL_WIDTH,
+  });
+}
+
+/** The dish with so much liquid for its grain, and the way of cooking that it follows. Several liquids keep their shares. */
+export function withLiquid(dish: Dish, litres: number, way: Pick<DishGrain, 'kind' | 'method' | 'soaked'>): Dish {
+  const parts = grainParts(dish);
+  if (!dish.grain || !parts || parts.litres <= 0) return dish;
+  const factor = litres / parts.litres;
+  const more = ({ quantity, unit }: Amount): Amount => ({ quantity: Number((quantity * factor).toFixed(4)), unit });
+  const { liquid } = dish.grain;
+  return {
+    ...dish,
+    ingredients: dish.ingredients.map((item) =>
+      liquid.includes(item.id) ? { ...item, amount: more(item.amount) } : item,
+    ),
+    takes: dish.takes.map((take) => (liquid.includes(take.product) ? { ...take, amount: more(take.amount) } : take)),
+    grain: { ...dish.grain, ...way },
+  };
+}
+
+/** What is wrong with the grain of a dish: where, and what is allowed. */
+export function grainFaults(dish: Dish, grain: DishGrain): readonly (readonly [where: string, sentence: string])[] {
+  const faults: (readonly [string, string])[] = [];
+  if (!GRAINS.some(({ id }) => id === grain.kind)) faults.push(['grain', `There is no kind of grain "${grain.kind}".`]);
+  if (!METHODS.some(({ id }) => id === grain.method)) {
+    faults.push(['grain, method', `There is no way of cooking grain "${grain.method}".`]);
+  }
+  const dry = dish.ingredients.find(({ id }) => id === grain.dry);
+  if (!dry || !isMass(dry.amount.unit)) {
+    faults.push(['grain, dry', `"${grain.dry}" must be an ingredient of this dish, measured in g or kg.`]);
+  }
+  const known = liquids(dish);
+  for (const id of grain.liquid) {
+    const found = known.find((each) => each.id === id);
+    if (!found || !isVolume(found.amount.unit)) {
+      faults.push(['grain, liquid', `"${id}" must go into this dish and be measured in ml or l.`]);
+    }
+  }
+  return faults;
+}

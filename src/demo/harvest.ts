@@ -244,6 +244,7 @@ export const beefCheeks: Dish = dish({
       vessel: 'pot',
       uses: ['oil'],
       perBatch: 4,
+      floorCm2: 150,
       doneWhen: 'dark crust all round',
       cautions: ['Hot oil: dry the meat first, lay it in away from you.'],
     }),

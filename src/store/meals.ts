@@ -58,8 +58,8 @@ export async function loadMeal(db: Pantry, id: string): Promise<Meal | undefined
   });
 }
 
-export function settingOf({ id, name, people, day, hour, pace, pins }: StoredMeal): MealSetting {
-  return { id, name, people, day, hour, pace, ...(pins ? { pins } : {}) };
+export function settingOf({ kitchenId: _, dishIds: __, changedAt: ___, ...setting }: StoredMeal): MealSetting {
+  return setting;
 }
 
 /** The instant of the table in the browser's own time zone. */
@@ -115,7 +115,8 @@ export async function changeDish(
 
 /** What a plan depends on, as text: equal text, equal plan. */
 export function printOf(meal: Meal): string {
-  return JSON.stringify([meal.people, meal.day, meal.hour, meal.pace, meal.kitchen, meal.dishes, meal.pins ?? []]);
+  const { people, day, hour, pace, kitchen, dishes, pins, appetite, leftovers } = meal;
+  return JSON.stringify([people, day, hour, pace, kitchen, dishes, pins ?? [], appetite ?? 'usual', leftovers ?? 0]);
 }
 
 /** Stores what was set by hand together with the plan that was made for it, so that both change at once. */

@@ -29,7 +29,12 @@ export type Growth =
   /** A fifth is getting started, the rest grows with the people: chopping, layering. */
   | { readonly by: 'people' }
   /** Whole batches, one after another: browning, flatbreads. The minutes are those of one batch. */
-  | { readonly by: 'batches'; readonly servingsPerBatch: number }
+  | {
+      readonly by: 'batches';
+      readonly servingsPerBatch: number;
+      /** Floor of the pan that a serving covers in one layer: in a kitchen its widest pan then decides, not `servingsPerBatch`. */
+      readonly floorCm2?: number;
+    }
   /**
    * Coming to the boil: litres (for the dish's servings) from a temperature, lid on or off. In a kitchen the minutes are those of the
    * burner it stands on; the written ones stand where no kitchen is known.

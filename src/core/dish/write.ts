@@ -11,6 +11,7 @@ type Extra = Partial<
   Pick<Step, 'uses' | 'doneWhen' | 'cautions' | 'vessel' | 'ahead' | 'by' | 'lookEvery' | 'attention' | 'daysBefore'>
 > & {
   readonly perBatch?: number;
+  readonly floorCm2?: number;
   readonly steady?: boolean;
   /** Comes to the boil: litres, °C at the beginning, and whether the lid is on. */
   readonly boils?: readonly [litres: number, celsius: number, lid?: 'covered'];
@@ -23,11 +24,11 @@ function minutesOf(times: Times): Minutes {
 }
 
 function write(id: string, name: string, times: Times, says: string, place: Place, usual: Extra, extra: Extra): Step {
-  const { perBatch, steady, boils, ...rest } = { ...usual, ...extra };
+  const { perBatch, floorCm2, steady, boils, ...rest } = { ...usual, ...extra };
   const grows: Growth = boils
     ? { by: 'boil', litres: boils[0], fromCelsius: boils[1], covered: boils[2] === 'covered' }
     : perBatch
-      ? { by: 'batches', servingsPerBatch: perBatch }
+      ? { by: 'batches', servingsPerBatch: perBatch, ...(floorCm2 ? { floorCm2 } : {}) }
       : steady === false
         ? { by: 'people' }
         : { by: 'nothing' };

@@ -185,6 +185,7 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
           Joi.object({
             by: Joi.string().valid('batches').required(),
             servingsPerBatch: Joi.number().min(0.1).max(MOST_PEOPLE).required(),
+            floorCm2: Joi.number().min(1).max(5000),
           }),
           Joi.object({
             by: Joi.string().valid('boil').required(),

@@ -70,7 +70,7 @@ function checkDishInKitchen(dish: Dish, kitchen: Kitchen): readonly Refusal[] {
       where: `${dish.name}, ${use.name}`,
       sentence: `${dish.name} for ${Math.round(dish.servings)} needs a ${wish}; ${
         nearest
-          ? `the largest here is the ${nearest.name} with ${nearest.litres} l and ${nearest.widthCm} cm`
+          ? `the largest here is ${/^the /i.test(nearest.name) ? nearest.name : `the ${nearest.name}`} with ${nearest.litres} l and ${nearest.widthCm} cm`
           : 'there is none in this kitchen'
       }. Borrow a larger one, cook for fewer, or take the dish out.`,
     });

@@ -429,12 +429,19 @@ class Compilation {
       return;
     }
     const begun = this.isDone(first);
-    const list = this.keepUnit(known, begun || this.isRunning(first), vesselsFor(this.meal.kitchen, use.need));
+    const need = { ...use.need, widthCm: Math.max(use.need.widthCm, this.leastWidth(dish, use.id)) };
+    const list = this.keepUnit(known, begun || this.isRunning(first), vesselsFor(this.meal.kitchen, need));
     this.holds.push({ id, from: begun ? PRESENT : first, to: last, after: use.washMinutes, units: list });
     for (const step of dish.steps) {
       if (step.vessel !== use.id || step.place.at !== 'burner') continue;
       for (const part of this.partsOf(dish.id, step.id)) this.forbidTooWide(id, list, part);
     }
+  }
+
+  /** Width that a vessel must have so that the batches counted are enough. */
+  private leastWidth(dish: Dish, vessel: string): number {
+    const parts = dish.steps.filter((step) => step.vessel === vessel).flatMap((step) => this.partsOf(dish.id, step.id));
+    return Math.max(0, ...parts.map(({ leastWidthCm }) => leastWidthCm ?? 0));
   }
 
   private forbidTooWide(hold: string, vessels: readonly Alternative[], part: Part): void {

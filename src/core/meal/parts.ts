@@ -1,5 +1,7 @@
 import type { Dish, Minutes, Step } from '@/core/dish/dish';
 import { batches, scaleDish, scaleMinutes } from '@/core/dish/scale';
+import { fittingVessels } from '@/core/kitchen/fits';
+import { batchesOn, widthFor } from '@/core/kitchen/floor';
 import { boilMinutes } from './boils';
 import { type Meal, portionsOf } from './meal';
 import { breathAfter, padHands } from './pace';
@@ -18,8 +20,25 @@ export interface Part {
   readonly parts: number;
   /** Free minutes wanted after it; 0 where no hands are needed. */
   readonly breath: number;
+  /** Width in cm of the vessel that its batches were counted for. */
+  readonly leastWidthCm?: number;
   /** What brings it to the boil within these minutes, and what takes longer; absent where it does not come to the boil. */
   readonly flames?: { readonly quick: readonly string[]; readonly slow: readonly string[] };
+}
+
+/** Batches in the widest vessel that fits a step of a scaled dish, and the width that they take; null where no floor is told. */
+function floorBatches(
+  meal: Meal,
+  dish: Dish,
+  { grows, vessel }: Step,
+): { readonly count: number; readonly leastWidthCm: number } | null {
+  const use = dish.vessels.find(({ id }) => id === vessel);
+  if (grows.by !== 'batches' || grows.floorCm2 === undefined || !use) return null;
+  const floor = grows.floorCm2 * portionsOf(meal);
+  const widest = Math.max(0, ...fittingVessels(meal.kitchen, use.need).map(({ widthCm }) => widthCm));
+  return widest > 0
+    ? { count: batchesOn(floor, widest), leastWidthCm: widthFor(floor, batchesOn(floor, widest)) }
+    : null;
 }
 
 /** The unit that a step is thought to stand on, if anybody has said so. */
@@ -75,9 +94,13 @@ function cut(meal: Meal, written: Dish, dish: Dish, step: Step, scaled: Step, fl
     if (boil) return [{ ...part(boil.minutes, 0, 1), flames: boil.flames }];
   }
   if (step.grows.by === 'batches') {
-    const count = batches(step.grows.servingsPerBatch, portionsOf(meal));
+    const floor = floorBatches(meal, dish, step);
+    const count = floor?.count ?? batches(step.grows.servingsPerBatch, portionsOf(meal));
     const one = pad(scaleMinutes(step.minutes, { by: 'nothing' }, written.servings, portionsOf(meal)));
-    return Array.from({ length: count }, (_, index) => part(one, index, count));
+    return Array.from({ length: count }, (_, index) => ({
+      ...part(one, index, count),
+      ...(floor ? { leastWidthCm: floor.leastWidthCm } : {}),
+    }));
   }
   const whole = pad(scaled.minutes);
   if (!hands || step.place.at !== 'board' || whole.likely <= LONGEST_SITTING) return [part(whole, 0, 1)];

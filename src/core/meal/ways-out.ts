@@ -1,11 +1,21 @@
-import type { Dish } from '@/core/dish/dish';
+import type { Dish, VesselUse } from '@/core/dish/dish';
+import { scaleDish } from '@/core/dish/scale';
 import { fittingVessels } from '@/core/kitchen/fits';
-import { type ApplianceKind, clockMinutes, type Kitchen, printClock, VESSEL_KINDS } from '@/core/kitchen/kitchen';
+import {
+  type ApplianceKind,
+  clockMinutes,
+  type Kitchen,
+  printClock,
+  VESSEL_KINDS,
+  type Vessel,
+  type VesselKind,
+} from '@/core/kitchen/kitchen';
 import { madeTheDayBefore, stepsForTheDayBefore } from './day-before';
 import { inTheOven, moreGently } from './elsewhere';
-import type { Meal, Pace } from './meal';
+import { type Meal, type Pace, portionsOf } from './meal';
 import type { Plan } from './plan';
 import type { PlanResult } from './plan-meal';
+import { sharedOut } from './share-out';
 
 /** A change of a meal or its kitchen that may make it fit. */
 export type Change =
@@ -14,6 +24,8 @@ export type Change =
   | { readonly kind: 'kitchen'; readonly kitchen: Kitchen }
   /** One dish made in another way: a new dish in the place of the old. */
   | { readonly kind: 'dish'; readonly dishId: string; readonly dish: Dish }
+  /** Several dishes, by the ids of the old. */
+  | { readonly kind: 'dishes'; readonly dishes: Readonly<Record<string, Dish>> }
   | { readonly kind: 'without'; readonly dishId: string };
 
 /** A what-if that can be tried. */
@@ -58,6 +70,7 @@ export function ideasFor(meal: Meal, minutesLeft = Number.POSITIVE_INFINITY): re
   const eve = minutesLeft >= clockMinutes(meal.hour) + EVENING_MINUTES;
   const ideas = [
     ...laterIdeas(meal),
+    ...vesselIdeas(meal),
     ...kitchenIdeas(meal),
     ...meal.dishes.flatMap((dish) => [...elsewhereIdeas(meal, dish), ...(eve ? eveIdeas(dish) : [])]),
     ...withoutIdeas(meal),
@@ -160,6 +173,98 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
   return ideas;
 }
 
+/** Vessel uses that no vessel of the kitchen fits, with their dish scaled to the meal. */
+function missing({ kitchen, dishes, ...setting }: Meal): readonly { readonly dish: Dish; readonly use: VesselUse }[] {
+  return dishes.flatMap((written) => {
+    const dish = scaleDish(written, portionsOf(setting));
+    const without = dish.vessels.filter(({ need }) => fittingVessels(kitchen, need).length === 0);
+    return without.map((use) => ({ dish: written, use }));
+  });
+}
+
+/** Whether a vessel is wanted that the kitchen does not have: then a larger one, or two, may help. */
+export function lacksVessel(meal: Meal): boolean {
+  return missing(meal).length > 0;
+}
+
+/** What helps where nothing is large enough: to borrow, or to share out between two pots. */
+function vesselIdeas(meal: Meal): Idea[] {
+  const lacking = missing(meal);
+  if (lacking.length === 0) return [];
+  const { kitchen } = meal;
+  const borrowed = new Map<VesselKind, Vessel>();
+  for (const { use } of lacking) {
+    const kind = use.need.kinds[0]!;
+    const known = borrowed.get(kind);
+    const litres = Math.max(known?.litres ?? 0, Math.ceil(use.need.litres * 2 - 1e-9) / 2);
+    const widthCm = Math.max(known?.widthCm ?? 0, use.need.widthCm, usualWidth(litres));
+    const count = (known?.count ?? 0) + 1;
+    const straight = known?.straight === true || use.need.straight === true;
+    const name = `borrowed ${kind} of ${litres} l`;
+    borrowed.set(kind, {
+      id: `borrowed ${kind} ${litres}`,
+      name,
+      kind,
+      litres,
+      widthCm,
+      count,
+      ...(straight ? { straight } : {}),
+    });
+  }
+  const list = [...borrowed.values()];
+  const named = list.map(
+    ({ kind, litres, count }) => `${count > 1 ? `${count} ${kind}s` : `a ${kind}`} of ${litres} l`,
+  );
+  const others = kitchen.vessels.filter(({ id }) => !list.some((vessel) => vessel.id === id));
+  const ideas: Idea[] = [
+    {
+      id: 'borrow vessels',
+      says: `borrow ${listed(named)}`,
+      asks: list.length > 1 ? 'some vessels to be found' : 'one to be found',
+      effort: 3,
+      change: { kind: 'kitchen', kitchen: { ...kitchen, vessels: [...others, ...list] } },
+    },
+  ];
+  // One press must make the meal possible: everything that is too large is shared out at once.
+  const dishes = shareAll(meal, lacking);
+  if (dishes) {
+    const names = [...new Set(lacking.map(({ dish }) => dish.name))];
+    ideas.push({
+      id: 'share out',
+      says: `share ${listed(names)} out between two pots`,
+      asks: 'twice the pots, and room for them on the heat',
+      effort: 2,
+      change: { kind: 'dishes', dishes },
+    });
+  }
+  return ideas;
+}
+
+function shareAll(
+  meal: Meal,
+  lacking: readonly { readonly dish: Dish; readonly use: VesselUse }[],
+): Readonly<Record<string, Dish>> | null {
+  const dishes: Record<string, Dish> = {};
+  for (const { dish, use } of lacking) {
+    const half = { ...use.need, litres: use.need.litres / 2 };
+    const current = dishes[dish.id] ?? dish;
+    const written = current.vessels.find(({ id }) => id === use.id);
+    const shared = written && fittingVessels(meal.kitchen, half).length > 0 ? sharedOut(current, written) : null;
+    if (!shared) return null;
+    dishes[dish.id] = shared;
+  }
+  return dishes;
+}
+
+/** Width in cm of an ordinary vessel of so many litres. */
+function usualWidth(litres: number): number {
+  return Math.round(10 * (litres / 0.4) ** (1 / 3));
+}
+
+function listed(names: readonly string[]): string {
+  return names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : (names[0] ?? '');
+}
+
 /** Steps of a dish that could stand somewhere else. */
 function elsewhereIdeas({ kitchen }: Meal, dish: Dish): Idea[] {
   const idea = (id: string, says: string, asks: string, other: Dish): Idea => ({
@@ -237,6 +342,8 @@ export function changed(meal: Meal, change: Change): Meal {
       return { ...meal, kitchen: change.kitchen };
     case 'dish':
       return { ...meal, dishes: meal.dishes.map((dish) => (dish.id === change.dishId ? change.dish : dish)) };
+    case 'dishes':
+      return { ...meal, dishes: meal.dishes.map((dish) => change.dishes[dish.id] ?? dish) };
     case 'without':
       return { ...meal, dishes: meal.dishes.filter((dish) => dish.id !== change.dishId) };
   }

@@ -6,7 +6,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { createContext, useContext, useSyncExternalStore } from 'react';
 import type { Meal } from '@/core/meal/meal';
-import { wantsWayOut } from '@/core/meal/ways-out';
+import { lacksVessel, wantsWayOut } from '@/core/meal/ways-out';
 import { pantry } from '@/store/db';
 import { loadMeal, printOf } from '@/store/meals';
 import { Button } from '@/ui/button';
@@ -87,7 +87,8 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
 function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: PlanState }) {
   const { plan, refusals, settling, settle } = planned;
   const seat = useSyncExternalStore(plannerSeat.subscribe, plannerSeat.now, () => 'worker' as const);
-  const stuck = plan === null ? refusals.some(({ where }) => where === 'the meal') : wantsWayOut(plan);
+  const stuck =
+    plan === null ? refusals.some(({ where }) => where === 'the meal') || lacksVessel(meal) : wantsWayOut(plan);
   return (
     <div aria-live="polite" className="mt-1 min-h-8">
       {refusals.map(({ where, sentence }) => (

@@ -6,7 +6,7 @@ import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
 import { findWaysOut, type WayOut } from '@/core/meal/ways-out';
 import { pantry } from '@/store/db';
-import { changeDish, changeKitchen, changeMeal, tableInstant } from '@/store/meals';
+import { changeDish, changeKitchen, changeMeal, loadMeal, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { askPlanner } from '@/workers/planner';
 
@@ -122,6 +122,13 @@ async function applyTo(meal: Meal, { change }: WayOut): Promise<Refusal | null> 
       return changeKitchen(pantry(), change.kitchen);
     case 'dish':
       return changeDish(pantry(), meal, change.dishId, change.dish, now);
+    case 'dishes':
+      for (const [dishId, dish] of Object.entries(change.dishes)) {
+        const now = await loadMeal(pantry(), meal.id);
+        const fault = now && (await changeDish(pantry(), now, dishId, dish, Date.now()));
+        if (fault) return fault;
+      }
+      return null;
     case 'without': {
       const dishIds = meal.dishes.map(({ id }) => id).filter((id) => id !== change.dishId);
       return changeMeal(pantry(), meal.id, { dishIds }, now);

@@ -1,0 +1,171 @@
+import type { Dish } from '@/core/dish/dish';
+import { litresOf } from '@/core/dish/grain-of';
+import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
+import { printAmount } from '@/core/units/amount';
+import { holdOfVessel } from './compile';
+import { type Meal, portionsOf } from './meal';
+import { partsOf } from './parts';
+import type { Plan } from './plan';
+import { nameOfUnit } from './read';
+import { readUnit } from './resources';
+
+/** Liquid below this is seasoning. */
+const LEAST_LITRES = 0.1;
+/** A change of so many hands-on minutes is worth telling. */
+const WORTH_TELLING = 3;
+
+/** A meal and the plan that was made for it. */
+export interface Planned {
+  readonly meal: Meal;
+  readonly plan: Plan;
+}
+
+/** What another number of portions changes of one dish, or of the evening (`dish` null), a sentence each. */
+export interface PortionChange {
+  readonly dish: string | null;
+  readonly sentences: readonly string[];
+}
+
+/**
+ * What cooking for more or fewer changes, dish by dish, and why: liquid, pots, batches, minutes to the boil and at the board; then the
+ * evening. Dishes that are in one of the meals only are left out, and those that nothing but the amounts change for.
+ */
+export function whatPeopleChange(before: Planned, after: Planned): readonly PortionChange[] {
+  const one = viewOf(before);
+  const two = viewOf(after);
+  const changes = two.dishes.flatMap((dish): PortionChange[] => {
+    const was = one.dishes.find(({ id }) => id === dish.id);
+    if (!was) return [];
+    const sentences = [
+      ...liquid(was, dish),
+      ...vessels(one, two, was, dish),
+      ...batches(one, two, dish),
+      ...boils(one, two, dish),
+      ...hands(one, two, dish),
+    ];
+    return sentences.length > 0 ? [{ dish: dish.name, sentences }] : [];
+  });
+  const evening = eveningOf(before.plan, after.plan);
+  return [...changes, ...(evening.length > 0 ? [{ dish: null, sentences: evening }] : [])];
+}
+
+interface View extends Planned {
+  readonly dishes: readonly Dish[];
+  readonly parts: ReturnType<typeof partsOf>['parts'];
+}
+
+function viewOf({ meal, plan }: Planned): View {
+  return { meal, plan, ...partsOf(meal, (key) => plan.known.places[key]?.units[0]) };
+}
+
+function litresIn(dish: Dish): number {
+  const poured = [...dish.ingredients, ...dish.takes].filter(({ amount: { unit } }) => unit === 'l' || unit === 'ml');
+  return poured.reduce((sum, { amount }) => sum + (litresOf(amount) ?? 0), 0);
+}
+
+const said = (litres: number) => printAmount({ quantity: litres, unit: 'l' });
+
+function liquid(was: Dish, dish: Dish): readonly string[] {
+  const [before, after] = [litresIn(was), litresIn(dish)];
+  if (Math.max(before, after) < LEAST_LITRES || said(before) === said(after)) return [];
+  const why = dish.grain ? '; less than in proportion, for what boils off stays the same' : '';
+  const fewer = dish.grain ? '; more than in proportion, for what boils off stays the same' : '';
+  return [`Liquid: ${said(after)} instead of ${said(before)}${after > before ? why : fewer}.`];
+}
+
+function vessels(one: View, two: View, was: Dish, dish: Dish): readonly string[] {
+  return dish.vessels.flatMap((use) => {
+    const id = holdOfVessel(dish.id, use.id);
+    const [before, after] = [one.plan.known.holds[id], two.plan.known.holds[id]];
+    if (!before || !after) return [];
+    const [old, now] = [nameOfUnit(one.meal.kitchen, before), nameOfUnit(two.meal.kitchen, after)];
+    if (old === now) return [];
+    const needed = was.vessels.find((each) => each.id === use.id)?.need.litres ?? 0;
+    const larger = litresOfUnit(two.meal, after) - litresOfUnit(one.meal, before);
+    // A larger pot for less food is another dish's doing.
+    const own = larger * (use.need.litres - needed) > 0;
+    const litres = (value: number) => `${Math.round(value * 10) / 10} l`;
+    const why = own
+      ? `it must hold ${litres(use.need.litres)}, not ${litres(needed)}`
+      : `which of them stands free has changed`;
+    return [`${capital(use.name)}: ${withThe(now)} instead of ${withThe(old)}; ${why}.`];
+  });
+}
+
+function litresOfUnit({ kitchen }: Meal, unit: string): number {
+  return kitchen.vessels.find(({ id }) => id === readUnit(unit).id)?.litres ?? 0;
+}
+
+function batches(one: View, two: View, dish: Dish): readonly string[] {
+  return dish.steps.flatMap(({ id, name }) => {
+    const key = `${dish.id}/${id}`;
+    const [before, after] = [one.parts.get(key), two.parts.get(key)];
+    if (!before || !after || before.length === after.length) return [];
+    const cut = after[0]!.step.place.at === 'board' ? ['sitting', 'sittings'] : ['batch', 'batches'];
+    return [`${capital(name)}: ${after.length} ${cut[after.length === 1 ? 0 : 1]} instead of ${before.length}.`];
+  });
+}
+
+function boils(one: View, two: View, dish: Dish): readonly string[] {
+  return dish.steps.flatMap(({ id, name }) => {
+    const key = `${dish.id}/${id}`;
+    const [before, after] = [one, two].map(({ parts, plan, meal }) => {
+      const [part] = parts.get(key) ?? [];
+      const unit = plan.known.places[key]?.units[0];
+      return part?.flames && { minutes: part.minutes.likely, on: unit ? nameOfUnit(meal.kitchen, unit) : '' };
+    });
+    if (!before || !after || (before.minutes === after.minutes && before.on === after.on)) return [];
+    const on =
+      after.on === before.on ? `on ${withThe(after.on)}` : `on ${withThe(after.on)}, not on ${withThe(before.on)}`;
+    return [`${capital(name)}: ${after.minutes} min ${on} instead of ${before.minutes}.`];
+  });
+}
+
+function hands(one: View, two: View, dish: Dish): readonly string[] {
+  const [before, after] = [one, two].map(({ plan }) =>
+    plan.steps
+      .filter((step) => step.dishId === dish.id && step.attention === 'hands')
+      .reduce((sum, { minutes }) => sum + minutes, 0),
+  ) as [number, number];
+  if (Math.abs(after - before) < WORTH_TELLING) return [];
+  return [`Hands: ${after} min instead of ${before}.`];
+}
+
+function eveningOf(before: Plan, after: Plan): readonly string[] {
+  const clock = (plan: Plan, minute: number) => printClock(clockMinutes(plan.hour) + minute);
+  const late = ({ landings }: Plan) => Math.max(0, ...landings.map((landing) => landing.late));
+  const sentences: string[] = [];
+  if (Math.abs(after.firstHand - before.firstHand) >= WORTH_TELLING) {
+    sentences.push(
+      `The first hand is wanted at ${clock(after, after.firstHand)} instead of ${clock(before, before.firstHand)}.`,
+    );
+  }
+  const [was, is] = [late(before), late(after)];
+  if (was !== is) {
+    sentences.push(
+      is === 0
+        ? 'Everything is on time now.'
+        : was === 0
+          ? `The table waits ${is} min.`
+          : `The table waits ${is} min instead of ${was}.`,
+    );
+  }
+  return sentences;
+}
+
+/** "10 portions instead of 4": what has been changed. */
+export function portionWords(before: Meal, after: Meal): string {
+  const [was, is] = [portionsOf(before), portionsOf(after)];
+  return before.people !== after.people && is === after.people && was === before.people
+    ? `${is} people instead of ${was}`
+    : `${is} portions instead of ${was}`;
+}
+
+/** "the 5 l pot"; a vessel that has its own article keeps it. */
+function withThe(name: string): string {
+  return /^the /i.test(name) ? name : `the ${name}`;
+}
+
+function capital(words: string): string {
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+}

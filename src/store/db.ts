@@ -4,6 +4,7 @@ import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Session } from '@/core/live/session';
 import type { MealSetting } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
+import type { OwnMeasure } from '@/core/units/measures';
 
 /** A meal as it is stored: its setting, and which kitchen and dishes it stands on. */
 export interface StoredMeal extends MealSetting {
@@ -38,6 +39,7 @@ export class Pantry extends Dexie {
   declare readonly plans: EntityTable<StoredPlan, 'mealId'>;
   declare readonly sessions: EntityTable<StoredSession, 'id'>;
   declare readonly marks: EntityTable<Mark, 'name'>;
+  declare readonly measures: EntityTable<OwnMeasure, 'id'>;
 
   constructor(name = 'warm-cadence') {
     super(name);
@@ -81,6 +83,8 @@ const MIGRATIONS: readonly Migration[] = [
         });
     },
   },
+  // The cook's own mugs and tins.
+  { version: 3, stores: { ...TABLES, measures: 'id' } },
 ];
 
 let opened: Pantry | undefined;

@@ -1,7 +1,7 @@
 import { addDays, format } from 'date-fns';
 import { checkDish, type Refusal } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
-import { kitchenShape, settingShape } from '@/core/formats/meal-file';
+import { dishShape, kitchenShape, settingShape } from '@/core/formats/meal-file';
 import { check } from '@/core/formats/refuse';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { checkKitchen } from '@/core/meal/check';
@@ -92,6 +92,16 @@ export async function changeKitchen(db: Pantry, kitchen: Kitchen): Promise<Refus
   const fault = checkKitchen(kitchen)[0];
   if (fault) return fault;
   await db.kitchens.put(kitchen);
+  return null;
+}
+
+/** Stores a dish when it is sound; otherwise says why not and keeps what was there. */
+export async function storeDish(db: Pantry, dish: Dish): Promise<Refusal | null> {
+  const shaped = check(dishShape, dish);
+  if (!shaped.ok) return { where: dish.name, sentence: shaped.sentence };
+  const fault = checkDish(dish)[0];
+  if (fault) return fault;
+  await db.dishes.put(dish);
   return null;
 }
 

@@ -1,5 +1,10 @@
+import { Suspense } from 'react';
 import { BenchView } from '@/views/bench/bench-view';
 
 export default function Page() {
-  return <BenchView />;
+  return (
+    <Suspense>
+      <BenchView />
+    </Suspense>
+  );
 }

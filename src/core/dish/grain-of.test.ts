@@ -1,9 +1,10 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { grainOf } from '@/core/grain/grains';
 import { barleyLeeks, brownRice } from '@/demo/harvest';
 import { checkDish } from './check';
 import type { Dish } from './dish';
-import { grainParts, litresOf, usualBalance, withLiquid } from './grain-of';
+import { grainParts, litresOf, usualBalance, withLiquid, withLiquidFor } from './grain-of';
 import { liquidFactor, scaleDish } from './scale';
 
 const waterOf = (dish: Dish) => litresOf(dish.ingredients.find(({ id }) => id === 'water')!.amount)!;
@@ -34,6 +35,15 @@ describe('the grain of a dish', () => {
     expect(checkDish(changed)).toEqual([]);
     expect(withLiquid(barleyLeeks, 1.5, way).takes[0]!.amount).toEqual({ quantity: 1.5, unit: 'l' });
     expect(grainOf(changed.grain!.kind).name).toBe('red rice');
+  });
+
+  it('written back for other portions, wants just that when scaled to them', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 60 }), fc.integer({ min: 20, max: 3000 }), (portions, millilitres) => {
+        const changed = withLiquidFor(brownRice, portions, millilitres / 1000, brownRice.grain!);
+        expect(grainParts(scaleDish(changed, portions))!.litres).toBeCloseTo(millilitres / 1000, 2);
+      }),
+    );
   });
 
   it.each([

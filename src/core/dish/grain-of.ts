@@ -67,6 +67,24 @@ export function withLiquid(dish: Dish, litres: number, way: Pick<DishGrain, 'kin
   };
 }
 
+/**
+ * The same, where the litres are meant for other portions than the dish is written for: scaled to those, the dish wants just so much.
+ */
+export function withLiquidFor(
+  dish: Dish,
+  portions: number,
+  litres: number,
+  way: Pick<DishGrain, 'kind' | 'method' | 'soaked'>,
+): Dish {
+  const parts = grainParts(dish);
+  if (!dish.grain || !parts) return dish;
+  const times = portions / dish.servings;
+  const boiled = usualBalance({ ...dish.grain, ...way }, parts.grams).boiledOff.likely;
+  const written = (litres - boiled) / times + boiled;
+  // Of so little liquid half counts as boiled off, as it does in scaling.
+  return withLiquid(dish, written >= 2 * boiled ? written : litres / ((times + 1) / 2), way);
+}
+
 /** What is wrong with the grain of a dish: where, and what is allowed. */
 export function grainFaults(dish: Dish, grain: DishGrain): readonly (readonly [where: string, sentence: string])[] {
   const faults: (readonly [string, string])[] = [];

@@ -1,5 +1,5 @@
 import { HEAT_SHARE, litresBoiledOff, type Range } from '@/core/heat/boil';
-import { type Grain, litresDry } from './grains';
+import { type Band, type Grain, grainOf, litresDry } from './grains';
 import type { Method } from './methods';
 
 export interface BalanceQuestion {
@@ -100,9 +100,16 @@ export function gramsFor(litres: number, question: Omit<BalanceQuestion, 'grams'
 /** How a school's ratio stands beside the balance; it speaks of grain soaked or not as the school does it. */
 export function besideSchool(
   { ratio }: Balance,
-  { method, soaked }: Pick<BalanceQuestion, 'method' | 'soaked'>,
+  { grain, method, soaked }: Pick<BalanceQuestion, 'grain' | 'method' | 'soaked'>,
 ): string {
   const [least, most] = method.ratio;
+  if (grain.id !== method.grain) {
+    const middle = ([low, high]: Band) => (low + high) / 2;
+    const known = grainOf(method.grain);
+    const more = middle(grain.takesUp) - middle(known.takesUp);
+    const takes = Math.abs(more) < 0.1 ? 'takes up about as much' : more > 0 ? 'takes up more' : 'takes up less';
+    return `The school speaks of ${known.name}; this grain ${takes}. ${method.because}`;
+  }
   if (soaked !== method.soaked) {
     return `The school says so of grain that was ${method.soaked ? '' : 'not '}soaked. ${method.because}`;
   }

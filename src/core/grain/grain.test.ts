@@ -103,10 +103,24 @@ describe('the liquid balance', () => {
     const weak = liquidBalance(
       asked({ grain: grainOf('aged-long'), method: methodOf('hard-boil'), soaked: true, watts: USUAL_WATTS.weak }),
     );
-    expect(besideSchool(weak, { method: methodOf('hard-boil'), soaked: true })).toMatch(/pours more/);
-    expect(besideSchool(weak, { method: methodOf('hard-boil'), soaked: false })).toMatch(/grain that was soaked/);
-    const thirsty = liquidBalance(asked({ grain: grainOf('polenta') }));
-    expect(besideSchool(thirsty, { method: methodOf('covered'), soaked: false })).toMatch(/pours less/);
+    const grain = grainOf('aged-long');
+    expect(besideSchool(weak, { grain, method: methodOf('hard-boil'), soaked: true })).toMatch(/pours more/);
+    expect(besideSchool(weak, { grain, method: methodOf('hard-boil'), soaked: false })).toMatch(
+      /grain that was soaked/,
+    );
+    const long = grainOf('long');
+    const thirsty = liquidBalance(asked({ grain: { ...long, takesUp: [2.4, 2.8] } }));
+    expect(besideSchool(thirsty, { grain: long, method: methodOf('covered'), soaked: false })).toMatch(/pours less/);
+  });
+
+  it('says when a school speaks of another grain', () => {
+    const beside = (id: string) => {
+      const grain = grainOf(id);
+      return besideSchool(liquidBalance(asked({ grain })), { grain, method: methodOf('covered'), soaked: false });
+    };
+    expect(beside('polenta')).toMatch(/long grain rice; this grain takes up more/);
+    expect(beside('farro')).toMatch(/takes up less/);
+    expect(beside('aged-long')).toMatch(/about as much/);
   });
 });
 

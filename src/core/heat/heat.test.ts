@@ -4,6 +4,7 @@ import {
   type BoilQuestion,
   boilFault,
   litresBoiledOff,
+  minutesByKettle,
   minutesToBoil,
   USUAL_WATTS,
   wattsFromBoil,
@@ -20,6 +21,25 @@ const question: BoilQuestion = {
   widthCm: 22,
   metres: 0,
 };
+
+describe('a kettle first', () => {
+  it('saves minutes over a weak burner and next to none over a very strong one', () => {
+    const both = (watts: number) => {
+      const asked = { ...question, watts: { low: watts, likely: watts, high: watts } };
+      return [minutesToBoil(asked).likely, minutesByKettle(asked).likely] as const;
+    };
+    expect(both(500)[1]).toBeLessThan(0.5 * both(500)[0]);
+    expect(both(4000)[1]).toBeGreaterThan(both(4000)[0]);
+  });
+
+  it('is filled as often as it must be', () => {
+    const likely = (litres: number) => minutesByKettle({ ...question, litres }).likely;
+    expect(likely(5.1)).toBeCloseTo(3 * likely(1.7), 0);
+    const { low, likely: middle, high } = minutesByKettle(question);
+    expect(low).toBeLessThan(middle);
+    expect(middle).toBeLessThan(high);
+  });
+});
 
 describe('to the boil', () => {
   it('takes longer for more water, colder water, an open pot and a weaker burner', () => {

@@ -3,7 +3,7 @@ import type { Dish } from '@/core/dish/dish';
 import { atOnce, dish, item, leave, pot, simmer, waits } from '@/core/dish/write';
 import { minutesToBoil, wattsOf } from '@/core/heat/boil';
 import type { Kitchen } from '@/core/kitchen/kitchen';
-import { mealOf, planned, smallKitchen } from '@/core/testing/meals';
+import { drainedGrain, mealOf, planned, smallKitchen } from '@/core/testing/meals';
 import { checkMeal } from './check';
 import { compile } from './compile';
 import { type Meal, portionsOf } from './meal';
@@ -61,6 +61,17 @@ describe('minutes to the boil', () => {
     const measured = { ...twoStrengths, burners: [{ ...strong!, watts: 3000 }] };
     expect(boilOf({ ...meal, kitchen: measured }).minutes.likely).toBeLessThan(0.6 * likely);
     expect(boilOf({ ...meal, kitchen: { ...twoStrengths, metres: 3000 } }).minutes.likely).toBeLessThan(likely);
+  });
+
+  it('and of a simmer, not of frying, are more where water boils cooler', () => {
+    const at = (metres: number, key: string) =>
+      partsOf({ ...meal, kitchen: { ...twoStrengths, metres } }).parts.get(key)![0]!.minutes.likely;
+    expect(at(2000, 'a/simmer')).toBeGreaterThan(1.3 * at(0, 'a/simmer'));
+    expect(at(0, 'a/simmer')).toBe(20);
+    const fried = { ...meal, dishes: [drainedGrain()] };
+    const parboil = (metres: number) =>
+      partsOf({ ...fried, kitchen: { ...twoStrengths, metres } }).parts.get('drained/parboil')![0]!.minutes;
+    expect(parboil(2000)).toEqual(parboil(0));
   });
 
   it('are a band that rises', () => {

@@ -1,5 +1,6 @@
 import type { Dish, Minutes, Step } from '@/core/dish/dish';
 import { batches, scaleDish, scaleMinutes } from '@/core/dish/scale';
+import { simmerFactor } from '@/core/heat/water';
 import { fittingVessels } from '@/core/kitchen/fits';
 import { batchesOn, widthFor } from '@/core/kitchen/floor';
 import { boilMinutes } from './boils';
@@ -24,6 +25,14 @@ export interface Part {
   readonly leastWidthCm?: number;
   /** What brings it to the boil within these minutes, and what takes longer; absent where it does not come to the boil. */
   readonly flames?: { readonly quick: readonly string[]; readonly slow: readonly string[] };
+}
+
+/** Where water boils cooler a simmer takes longer; what is fried, baked or left to rest does not. */
+function atHeight({ minutes, place, attention }: Step, metres: number): Minutes {
+  const simmers = place.at === 'burner' && attention !== 'hands';
+  const factor = simmers ? simmerFactor(metres) : 1;
+  const longer = (value: number) => Math.round(value * Math.max(1, factor));
+  return { shortest: longer(minutes.shortest), likely: longer(minutes.likely), longest: longer(minutes.longest) };
 }
 
 /** Batches in the widest vessel that fits a step of a scaled dish, and the width that they take; null where no floor is told. */
@@ -102,7 +111,7 @@ function cut(meal: Meal, written: Dish, dish: Dish, step: Step, scaled: Step, fl
       ...(floor ? { leastWidthCm: floor.leastWidthCm } : {}),
     }));
   }
-  const whole = pad(scaled.minutes);
+  const whole = pad(atHeight(scaled, meal.kitchen.metres ?? 0));
   if (!hands || step.place.at !== 'board' || whole.likely <= LONGEST_SITTING) return [part(whole, 0, 1)];
   const count = Math.ceil(whole.likely / LONGEST_SITTING);
   const share = (minutes: number) => Math.ceil(minutes / count);

@@ -8,6 +8,9 @@ import {
   gasMarkOf,
   MEASURES,
   measureOf,
+  measureOfOwn,
+  ownFault,
+  readMeasured,
   readQuantity,
   temperatureFault,
 } from './measures';
@@ -76,5 +79,44 @@ describe('temperatures', () => {
     expect(temperatureFault(Number.NaN)).toMatch(/Temperature/);
     expect(temperatureFault(900)).toMatch(/600/);
     expect(temperatureFault(180)).toBeNull();
+  });
+});
+
+describe('an amount as it is written', () => {
+  const mug = measureOfOwn({ id: '1', name: 'blue mug', millilitres: 310 });
+
+  it.each([
+    ['1 1/2 cups', 1.5, 'cup'],
+    ['2½ tbsp', 2.5, 'tbsp'],
+    ['half a cup', 0.5, 'cup'],
+    ['a pinch', 1, 'pinch'],
+    ['250 g', 250, 'g'],
+    ['1,5 litres', 1.5, 'l'],
+    ['3 tablespoons', 3, 'tbsp'],
+    ['2 lb.', 2, 'lb'],
+    ['6 ounces', 6, 'oz'],
+  ])('%s', (text, quantity, id) => {
+    const read = readMeasured(text)!;
+    expect(read.quantity).toBeCloseTo(quantity, 9);
+    expect(read.measure.id).toBe(id);
+  });
+
+  it('in a mug of the cook’s own', () => {
+    expect(readMeasured('2 1/2 blue mugs', [mug, ...MEASURES])).toEqual({ quantity: 2.5, measure: mug });
+    expect(convert(2, mug, measureOf('ml'))).toBe(620);
+  });
+
+  it.each(['', 'cups', 'some flour', '3', '-2 cups', '2 bananas'])('%j is none', (text) => {
+    expect(readMeasured(text)).toBeNull();
+  });
+
+  it.each([
+    [{ name: ' ', millilitres: 300 }, /Name/],
+    [{ name: 'x'.repeat(41), millilitres: 300 }, /40 letters/],
+    [{ name: 'thimble', millilitres: 0 }, /5 ml/],
+    [{ name: 'bath', millilitres: Number.NaN }, /5 l/],
+  ])('a measure like %j is refused in words', (own, words) => {
+    expect(ownFault(own)).toMatch(words);
+    expect(ownFault({ name: 'blue mug', millilitres: 310 })).toBeNull();
   });
 });

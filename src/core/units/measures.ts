@@ -41,6 +41,8 @@ export const MEASURES: readonly Measure[] = [
   volume('quart-us', 'quart', 'quarts', 946.352_946, 'US'),
   volume('floz-imp', 'fl oz', 'fl oz', 28.413_062_5, 'imperial'),
   volume('pint-imp', 'pint', 'pints', 568.261_25, 'imperial'),
+  // Common practice, no source: sixteen pinches to a teaspoon.
+  volume('pinch', 'pinch', 'pinches', 0.31),
   volume('tin', 'tin of coconut milk', 'tins of coconut milk', 400),
   { id: 'g', name: 'g', plural: 'g', sort: 'mass', size: 1 },
   { id: 'kg', name: 'kg', plural: 'kg', sort: 'mass', size: 1000 },
@@ -54,6 +56,30 @@ export function measureOf(id: string): Measure {
   const found = MEASURES.find((each) => each.id === id);
   if (!found) throw new Error(`There is no measure "${id}".`);
   return found;
+}
+
+/** A vessel of the cook's own that measures: a mug, a tin, the blue cup. Measured once, in ml. */
+export interface OwnMeasure {
+  readonly id: string;
+  readonly name: string;
+  readonly millilitres: number;
+}
+
+export const LEAST_OWN = 5;
+export const MOST_OWN = 5000;
+
+/** What is wrong with an own measure, in words; null when nothing is. */
+export function ownFault({ name, millilitres }: Omit<OwnMeasure, 'id'>): string | null {
+  if (name.trim() === '') return 'Name: it needs one, such as “the blue mug”.';
+  if (name.length > 40) return 'Name: 40 letters at most.';
+  if (!(millilitres >= LEAST_OWN && millilitres <= MOST_OWN))
+    return `It holds: from ${LEAST_OWN} ml to ${MOST_OWN / 1000} l.`;
+  return null;
+}
+
+/** An own measure among the others: "2½ × the blue mug" for more than one. */
+export function measureOfOwn({ id, name, millilitres }: OwnMeasure): Measure {
+  return { id: `own-${id}`, name, plural: `× ${name}`, sort: 'volume', size: millilitres };
 }
 
 /**
@@ -96,6 +122,49 @@ export function readQuantity(text: string): number | null {
   if (under !== undefined && Number(under) === 0) return null;
   const part = sign !== undefined ? FRACTION_SIGNS[sign]! : Number(over) / Number(under);
   return (whole === undefined ? 0 : Number(whole.replace(',', '.'))) + part;
+}
+
+/** Words for measures beside their own names. */
+const ALSO: Readonly<Record<string, string>> = {
+  litre: 'l',
+  liter: 'l',
+  millilitre: 'ml',
+  milliliter: 'ml',
+  gram: 'g',
+  gramme: 'g',
+  kilo: 'kg',
+  kilogram: 'kg',
+  teaspoon: 'tsp',
+  tablespoon: 'tbsp',
+  ounce: 'oz',
+  pound: 'lb',
+  centimetre: 'cm',
+  in: 'inch',
+};
+
+/** "1 1/2 cups", "2½ tbsp", "a pinch", "half a cup": how many of which measure; null when it is none. The first that fits counts. */
+export function readMeasured(
+  text: string,
+  measures: readonly Measure[] = MEASURES,
+): { readonly quantity: number; readonly measure: Measure } | null {
+  const words = text.trim().toLowerCase().replace(/\s+/g, ' ');
+  // The longest number that leaves a measure.
+  for (let cut = words.length - 1; cut > 0; cut--) {
+    const quantity = readQuantity(words.slice(0, cut));
+    if (quantity === null) continue;
+    const measure = measureNamed(words.slice(cut).trim(), measures);
+    if (measure) return { quantity, measure };
+  }
+  return null;
+}
+
+function measureNamed(word: string, measures: readonly Measure[]): Measure | undefined {
+  const bare = word.replace(/^of /, '').replace(/\.$/, '');
+  const single = bare.replace(/s$/, '');
+  const id = ALSO[bare] ?? ALSO[single];
+  const isNamed = ({ id: own, name, plural }: Measure) =>
+    own === id || [name, plural].some((each) => [bare, single].includes(each.toLowerCase().replace(/^× /, '')));
+  return measures.find(isNamed);
 }
 
 const ABSOLUTE_ZERO = -273.15;

@@ -1,6 +1,8 @@
 'use client';
 
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
+import { FitsThePot } from './fits-the-pot';
+import { FromDish } from './from-dish';
 import { GrainAndLiquid, StockLeft } from './grain-and-liquid';
 import { StaysHot } from './stays-hot';
 import { ToTheBoil } from './to-the-boil';
@@ -10,6 +12,7 @@ const QUESTIONS = [
   ['grain & liquid', GrainAndLiquid],
   ['stock left', StockLeft],
   ['to the boil', ToTheBoil],
+  ['fits the pot', FitsThePot],
   ['stays hot', StaysHot],
   ['units', Units],
 ] as const;
@@ -31,13 +34,15 @@ export function BenchView() {
           ))}
         </TabList>
       </div>
-      <TabPanels className="mt-6">
-        {QUESTIONS.map(([name, Question]) => (
-          <TabPanel key={name}>
-            <Question />
-          </TabPanel>
-        ))}
-      </TabPanels>
+      <FromDish>
+        <TabPanels className="mt-6">
+          {QUESTIONS.map(([name, Question]) => (
+            <TabPanel key={name}>
+              <Question />
+            </TabPanel>
+          ))}
+        </TabPanels>
+      </FromDish>
     </TabGroup>
   );
 }

@@ -5,6 +5,7 @@ import { useState } from 'react';
 import type { Burner, BurnerStrength, Kitchen } from '@/core/kitchen/kitchen';
 import { pantry } from '@/store/db';
 import { Pick } from './dial';
+import { useDishAtHand } from './from-dish';
 
 /** A burner to ask about: one of a kitchen, or one of a strength where there is no kitchen yet. */
 export interface Flame {
@@ -20,6 +21,7 @@ const STRENGTHS: readonly BurnerStrength[] = ['strong', 'middling', 'weak'];
 export function useFlame(): { readonly flame: Flame; readonly choice: React.ReactNode } {
   const kitchens = useLiveQuery(() => pantry().kitchens.toArray(), []) ?? [];
   const [key, setKey] = useState('');
+  const dish = useDishAtHand();
   const flames: readonly Flame[] = [
     ...kitchens.flatMap((kitchen) =>
       kitchen.burners.map((burner: Burner) => ({
@@ -36,7 +38,10 @@ export function useFlame(): { readonly flame: Flame; readonly choice: React.Reac
       kitchen: null,
     })),
   ];
-  const flame = flames.find((each) => each.key === key) ?? flames[0]!;
+  // A dish on the bench stands in its own kitchen, on a burner that suits a covered pot.
+  const own = flames.filter(({ kitchen }) => kitchen !== null && kitchen.id === dish?.meal.kitchen.id);
+  const usual = own.find(({ burner }) => burner.strength === 'middling') ?? own[0] ?? flames[0]!;
+  const flame = flames.find((each) => each.key === key) ?? usual;
   const choice = (
     <Pick label="Burner" value={flame.key} options={flames.map((each) => [each.key, each.says])} onChange={setKey} />
   );

@@ -1,22 +1,37 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { type Balance, type BalanceQuestion, besideSchool, gramsFor, liquidBalance } from '@/core/grain/balance';
 import { GRAINS, type Grain, grainOf, litresDry } from '@/core/grain/grains';
 import { METHODS, methodOf } from '@/core/grain/methods';
+import {
+  GRAMS_PER_TEASPOON,
+  gramsPerHead,
+  litresOver,
+  STOCK_SALT,
+  type StockSalt,
+  saltForBoiling,
+  saltToAdd,
+} from '@/core/grain/rules';
 import { type Range, wattsOf } from '@/core/heat/boil';
 import { printAmount } from '@/core/units/amount';
 import { Choice, Dial, Pick, Question } from './dial';
 import { useFlame } from './flame';
-import { sayCups, sayLitres, sayVolume } from './say';
+import { UseThis, useDishAtHand } from './from-dish';
+import { useMeasures } from './own-measures';
+import { sayCups, sayLitres, sayQuantity, sayVolume } from './say';
+
+const BalanceBar = dynamic(() => import('./balance-bar').then((module) => module.BalanceBar), { ssr: false });
 
 /** What is asked of the balance apart from the amount, and the controls for it. */
 function useWay(): { readonly way: Omit<BalanceQuestion, 'grams'>; readonly controls: React.ReactNode } {
   const { flame, choice } = useFlame();
-  const [methodId, setMethod] = useState(METHODS[1]!.id);
-  const [grainId, setGrain] = useState(METHODS[1]!.grain);
-  const [soaked, setSoaked] = useState<'yes' | 'no'>('no');
-  const [width, setWidth] = useState(20);
+  const dish = useDishAtHand();
+  const [methodId, setMethod] = useState(dish?.grain.method ?? METHODS[1]!.id);
+  const [grainId, setGrain] = useState(dish?.grain.kind ?? METHODS[1]!.grain);
+  const [soaked, setSoaked] = useState<'yes' | 'no'>(dish?.grain.soaked ? 'yes' : 'no');
+  const [width, setWidth] = useState(dish?.widthCm ?? 20);
   const method = methodOf(methodId);
   const grain = grainOf(grainId);
   const way = {
@@ -30,6 +45,8 @@ function useWay(): { readonly way: Omit<BalanceQuestion, 'grams'>; readonly cont
     // A school speaks of a grain of its own; the cook may then choose another.
     const school = methodOf(id);
     setMethod(id);
+    // With a dish on the bench the grain is what it is.
+    if (dish) return;
     setGrain(school.grain);
     setSoaked(school.soaked ? 'yes' : 'no');
   };
@@ -60,8 +77,18 @@ const grams = (quantity: number) => printAmount({ quantity, unit: 'g' });
 /** How much liquid so much grain wants, and where it goes. */
 export function GrainAndLiquid() {
   const { way, controls } = useWay();
-  const [dry, setDry] = useState(400);
+  const dish = useDishAtHand();
+  const [dry, setDry] = useState(Math.round((dish?.grams ?? 400) / 10) * 10);
+  const [measureId, setMeasure] = useState('l');
+  const measures = useMeasures().filter(({ sort, id }) => sort === 'volume' && !/^(tsp|tbsp|pinch|ml$|tin$)/.test(id));
+  const measure = measures.find(({ id }) => id === measureId);
   const balance = liquidBalance({ ...way, grams: dry });
+  const school = ((way.method.ratio[0] + way.method.ratio[1]) / 2) * litresDry(way.grain, dry);
+  const say = (litres: number) => {
+    if (!measure || measure.id === 'l' || measure.id === 'ml') return sayVolume(litres);
+    const count = (litres * 1000) / measure.size;
+    return `${sayQuantity(count)} ${count > 1 ? measure.plural : measure.name}`;
+  };
   return (
     <Question
       controls={
@@ -70,22 +97,100 @@ export function GrainAndLiquid() {
             label={`Dry grain, ${sayCups(litresDry(way.grain, dry))}`}
             value={dry}
             least={50}
-            most={2000}
+            most={3000}
             step={10}
             says={grams(dry)}
             onChange={setDry}
           />
+          <p className="text-sm text-faint">{heads(dry)}</p>
           {controls}
+          <Pick
+            label="Measured with"
+            value={measureId}
+            options={measures.map(({ id, name, of }) => [
+              id,
+              id === 'l' ? 'litres and ml' : of ? `${name} (${of})` : name,
+            ])}
+            onChange={setMeasure}
+          />
         </>
       }
     >
       <p className="font-title text-6xl" data-testid="liquid">
-        {sayVolume(balance.liquid.likely)}
+        {say(balance.liquid.likely)}
       </p>
-      <p className="text-xl">of liquid, likely; between {band(balance.liquid)}.</p>
+      <p className="text-xl">
+        of liquid, likely; between {say(balance.liquid.low)} and {say(balance.liquid.high)}.
+      </p>
+      <BalanceBar balance={balance} />
       <Terms balance={balance} way={way} />
+      <UseThis
+        litres={balance.liquid.likely}
+        school={way.grain.id === way.method.grain && way.soaked === way.method.soaked ? school : null}
+        say={say}
+        way={{ kind: way.grain.id, method: way.method.id, soaked: way.soaked }}
+      />
+      <Salt way={way} dry={dry} litres={balance.liquid.likely} />
+      <ByEye way={way} dry={dry} />
       <Times grain={way.grain} soaked={way.soaked} dry={dry} />
     </Question>
+  );
+}
+
+/** How many so much dry grain feeds, by what else there is. */
+function heads(dry: number): string {
+  const [alone, few, many] = [1, 3, 6].map((dishes) => Math.max(1, Math.round(dry / gramsPerHead(dishes))));
+  return `Feeds about ${alone} by itself, ${few} beside a few dishes, ${many} among many.`;
+}
+
+const STOCKS: readonly (readonly [StockSalt, string])[] = (Object.keys(STOCK_SALT) as StockSalt[]).map((each) => [
+  each,
+  each === 'none' ? 'water' : each === 'light' ? 'lightly salted' : each,
+]);
+
+/** Salt counted through liquid and grain together. */
+function Salt({
+  way,
+  dry,
+  litres,
+}: {
+  readonly way: Omit<BalanceQuestion, 'grams'>;
+  readonly dry: number;
+  readonly litres: number;
+}) {
+  const [stock, setStock] = useState<StockSalt>('none');
+  const drained = way.method.id === 'drain';
+  const wanted = drained ? saltForBoiling(litres) : saltToAdd(way.grain, dry, litres, stock);
+  const spoons = wanted / GRAMS_PER_TEASPOON;
+  return (
+    <div className="grid max-w-xl gap-2 border-t border-line pt-3" data-testid="salt">
+      {!drained && <Choice label="The liquid is" value={stock} options={STOCKS} onChange={setStock} />}
+      <p>
+        {drained ? (
+          <>
+            Salt the water like soup: <strong>{grams(wanted)}</strong>; most of it is poured off again.
+          </>
+        ) : spoons < 0.2 ? (
+          'No more salt: the liquid carries enough for this grain. Taste before it goes in.'
+        ) : (
+          <>
+            Salt to add: <strong>{sayQuantity(spoons)} tsp</strong> of fine salt, {grams(wanted)}; grain dulls it.
+          </>
+        )}
+      </p>
+    </div>
+  );
+}
+
+/** What the rules by eye would pour in this pot. */
+function ByEye({ way, dry }: { readonly way: Omit<BalanceQuestion, 'grams'>; readonly dry: number }) {
+  const litres = litresOver('finger-joint', way.grain, dry, way.widthCm);
+  return (
+    <p className="max-w-xl text-faint" data-testid="by-eye">
+      By eye, a finger-joint or an inch over the grain in this pot is {sayVolume(litres)}, 1 to{' '}
+      {(litres / litresDry(way.grain, dry)).toFixed(2)}: right for much grain in a narrow pot, too much for little in a
+      wide one.
+    </p>
   );
 }
 
@@ -132,10 +237,6 @@ export function StockLeft() {
   );
 }
 
-function band({ low, high }: Range): string {
-  return `${sayVolume(low)} and ${sayVolume(high)}`;
-}
-
 /** Where the liquid comes from and goes, term by term, and the school's ratio beside it. */
 function Terms({ balance, way }: { readonly balance: Balance; readonly way: Omit<BalanceQuestion, 'grams'> }) {
   const [least, most] = way.method.ratio;
@@ -153,6 +254,9 @@ function Terms({ balance, way }: { readonly balance: Balance; readonly way: Omit
       : []),
     ...(balance.given.likely > 0 ? [['what else is in the pot gives', balance.given, '−'] as const] : []),
     ['boils off', balance.boiledOff, '+'],
+    ...(balance.leftOver.likely > 0
+      ? [[way.method.id === 'drain' ? 'is poured off' : 'stays on the grain', balance.leftOver, '+'] as const]
+      : []),
   ];
   return (
     <>

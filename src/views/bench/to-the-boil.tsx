@@ -1,23 +1,26 @@
 'use client';
 
 import { useState } from 'react';
-import { boilFault, minutesToBoil, wattsFromBoil, wattsOf } from '@/core/heat/boil';
+import { boilFault, minutesByKettle, minutesToBoil, wattsFromBoil, wattsOf } from '@/core/heat/boil';
 import { boilingPoint, simmerFactor } from '@/core/heat/water';
 import { pantry } from '@/store/db';
 import { changeKitchen } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Choice, Dial, Question } from './dial';
 import { type Flame, useFlame } from './flame';
+import { useDishAtHand } from './from-dish';
 import { sayBand, sayClock, sayLitres, sayMinutes } from './say';
 
 /** How long until that much water boils, on this burner. */
 export function ToTheBoil() {
   const { flame, choice } = useFlame();
-  const [litres, setLitres] = useState(3);
+  const dish = useDishAtHand();
+  const [litres, setLitres] = useState(dish ? Math.max(0.25, Math.round(dish.litres * 4) / 4) : 3);
   const [from, setFrom] = useState(15);
   const [width, setWidth] = useState(22);
   const [lid, setLid] = useState<'on' | 'off'>('on');
-  const [metres, setMetres] = useState(0);
+  const [chosenMetres, setMetres] = useState<number | null>(null);
+  const metres = chosenMetres ?? flame.kitchen?.metres ?? 0;
   const boils = boilingPoint(metres);
   const question = {
     litres,
@@ -29,6 +32,7 @@ export function ToTheBoil() {
   };
   const fault = boilFault(question);
   const minutes = minutesToBoil(question);
+  const kettle = minutesByKettle(question);
   const longer = Math.round((simmerFactor(metres) - 1) * 100);
   return (
     <Question
@@ -85,6 +89,11 @@ export function ToTheBoil() {
           <p className="text-xl">
             to the boil, likely; {sayBand(minutes)}
             {flame.burner.watts === undefined ? ', by what such a burner usually gives' : ', by your own boil'}.
+          </p>
+          <p className="max-w-xl" data-testid="by-kettle">
+            {kettle.likely < 0.9 * minutes.likely
+              ? `With a kettle first: about ${sayMinutes(kettle.likely)}, ${sayBand(kettle)}, and the burner is free until then.`
+              : 'A kettle first would save next to nothing.'}
           </p>
           <p className="text-faint">
             Water boils at {boils.toFixed(1)} °C here

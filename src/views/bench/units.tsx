@@ -1,10 +1,11 @@
 'use client';
 
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { GRAINS, US_CUP } from '@/core/grain/grains';
 import { DENSITIES } from '@/core/units/densities';
-import { convert, fahrenheitOf, gasMarkOf, MEASURES, type Measure, measureOf } from '@/core/units/measures';
+import { convert, fahrenheitOf, gasMarkOf, type Measure, measureOf, readMeasured } from '@/core/units/measures';
 import { Dial, Pick } from './dial';
+import { OwnMeasures, useMeasures } from './own-measures';
 import { sayQuantity } from './say';
 
 const THINGS = [
@@ -23,13 +24,16 @@ export function Units() {
   const [quantity, setQuantity] = useState(1);
   const [thingId, setThing] = useState('long');
   const [celsius, setCelsius] = useState(180);
-  const from = measureOf(id);
+  const measures = useMeasures();
+  const from = measures.find((each) => each.id === id) ?? measureOf('ml');
   const thing = THINGS.find((each) => each.id === thingId)!;
   const mark = gasMarkOf(celsius);
-  const others = MEASURES.filter((each) => each.id !== id && each.sort !== 'temperature').flatMap((to) => {
-    const value = convert(quantity, from, to, thing.density);
-    return value === null ? [] : [{ to, value }];
-  });
+  const others = measures
+    .filter((each) => each.id !== id && each.id !== 'pinch' && each.sort !== 'temperature')
+    .flatMap((to) => {
+      const value = convert(quantity, from, to, thing.density);
+      return value === null ? [] : [{ to, value }];
+    });
   // Scales first: what is weighed is right whoever measures it.
   others.sort((a, b) => Number(b.to.sort === 'mass') - Number(a.to.sort === 'mass'));
   const choose = (next: string) => {
@@ -39,7 +43,14 @@ export function Units() {
   return (
     <div className="grid grid-cols-1 gap-x-12 gap-y-8 md:grid-cols-2">
       <section aria-label="Amounts" className="grid content-start gap-2">
-        <Pick label="Measure" value={id} options={MEASURES.map((each) => [each.id, nameOf(each)])} onChange={choose} />
+        <Written
+          measures={measures}
+          onRead={(read) => {
+            setId(read.measure.id);
+            setQuantity(read.quantity);
+          }}
+        />
+        <Pick label="Measure" value={id} options={measures.map((each) => [each.id, nameOf(each)])} onChange={choose} />
         <Dial
           label="So many"
           value={quantity}
@@ -61,27 +72,68 @@ export function Units() {
           ))}
         </dl>
       </section>
-      <section aria-label="The oven's heat" className="grid content-start gap-2">
-        <Dial
-          label="Oven"
-          value={celsius}
-          least={100}
-          most={280}
-          step={5}
-          says={`${celsius} °C`}
-          onChange={setCelsius}
-        />
-        <p className="font-title text-6xl" data-testid="oven-heat">
-          {Math.round(fahrenheitOf(celsius) / 5) * 5} °F
+      <div className="grid content-start gap-8">
+        <section aria-label="The oven's heat" className="grid content-start gap-2">
+          <Dial
+            label="Oven"
+            value={celsius}
+            least={100}
+            most={280}
+            step={5}
+            says={`${celsius} °C`}
+            onChange={setCelsius}
+          />
+          <p className="font-title text-6xl" data-testid="oven-heat">
+            {Math.round(fahrenheitOf(celsius) / 5) * 5} °F
+          </p>
+          <p className="text-xl">
+            {mark === null ? 'No gas mark is so hot or so cool.' : `Gas mark ${sayQuantity(mark)}.`}
+          </p>
+          <p className="max-w-md text-faint">
+            Ovens are seldom right to 10 °C: a thermometer inside tells. With a fan, take about 20 °C less, or as the
+            maker says.
+          </p>
+        </section>
+        <OwnMeasures />
+      </div>
+    </div>
+  );
+}
+
+/** An amount as it stands in a recipe, read into the dials. */
+function Written({
+  measures,
+  onRead,
+}: {
+  readonly measures: readonly Measure[];
+  readonly onRead: (read: { readonly quantity: number; readonly measure: Measure }) => void;
+}) {
+  const id = useId();
+  const [text, setText] = useState('');
+  const read = text.trim() === '' ? null : readMeasured(text, measures);
+  return (
+    <div>
+      <label htmlFor={id} className="block text-faint">
+        As it is written
+      </label>
+      <input
+        id={id}
+        type="text"
+        value={text}
+        maxLength={60}
+        placeholder="1 1/2 cups"
+        className="h-12 w-full rounded-lg border border-line bg-paper px-3 text-lg"
+        onChange={(event) => {
+          setText(event.target.value);
+          const found = readMeasured(event.target.value, measures);
+          if (found) onRead(found);
+        }}
+      />
+      {text.trim() !== '' && !read && (
+        <p role="alert" className="text-warn">
+          Not an amount: write a number and a measure, such as “1 1/2 cups”, “2½ tbsp”, “250 g” or “a pinch”.
         </p>
-        <p className="text-xl">
-          {mark === null ? 'No gas mark is so hot or so cool.' : `Gas mark ${sayQuantity(mark)}.`}
-        </p>
-        <p className="max-w-md text-faint">
-          Ovens are seldom right to 10 °C: a thermometer inside tells. With a fan, take about 20 °C less, or as the
-          maker says.
-        </p>
-      </section>
+      )}
     </div>
   );
 }

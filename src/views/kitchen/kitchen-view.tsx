@@ -5,6 +5,7 @@ import { Plus, X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Refusal } from '@/core/dish/check';
+import { HIGHEST_METRES, LOWEST_METRES } from '@/core/heat/water';
 import { APPLIANCE_KINDS, BURNER_STRENGTHS, type Kitchen, VESSEL_KINDS } from '@/core/kitchen/kitchen';
 import { pantry } from '@/store/db';
 import { changeKitchen } from '@/store/meals';
@@ -44,6 +45,17 @@ export function KitchenView({ id }: { readonly id: string }) {
       <div className="mt-2 flex flex-wrap items-center justify-between gap-3">
         <h1 className="text-4xl">{kitchen.name}</h1>
         <Button onClick={() => router.back()}>Back</Button>
+      </div>
+      <div className="mt-2">
+        <Stepper
+          label="Above the sea, where water boils cooler"
+          unit="m"
+          value={kitchen.metres ?? 0}
+          least={LOWEST_METRES}
+          most={HIGHEST_METRES}
+          step={50}
+          onChange={(metres) => store({ ...kitchen, metres })}
+        />
       </div>
       {fault && (
         <p role="alert" className="mt-3 border-l-4 border-warn pl-3 text-lg">

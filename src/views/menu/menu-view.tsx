@@ -9,7 +9,7 @@ import type { Refusal } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { MOST_PEOPLE } from '@/core/meal/check';
-import { PACES, type Pace } from '@/core/meal/meal';
+import { APPETITES, type Appetite, PACES, type Pace, portionsOf } from '@/core/meal/meal';
 import type { Landing } from '@/core/meal/plan';
 import { pantry, type StoredMeal } from '@/store/db';
 import { changeMeal } from '@/store/meals';
@@ -19,6 +19,7 @@ import { pigmentAt } from '@/ui/pigments';
 import { Stepper } from '@/ui/stepper';
 import { useMeal } from '@/views/shell/meal-frame';
 import { useDress } from '@/views/shell/shell';
+import { WhatPortionsChange } from './what-portions-change';
 
 const PACE_WORDS: Readonly<Record<Pace, string>> = {
   relaxed: 'a breath after everything',
@@ -44,13 +45,43 @@ export function MenuView() {
           <TextField label="Day" type="date" value={meal.day} onChange={(day) => change({ day })} />
           <TextField label="On the table at" type="time" value={meal.hour} onChange={(hour) => change({ hour })} />
         </div>
-        <Stepper
-          label="People at the table"
-          value={meal.people}
-          least={1}
-          most={MOST_PEOPLE}
-          onChange={(people) => change({ people })}
-        />
+        <div className="flex flex-wrap gap-x-4 gap-y-2">
+          <Stepper
+            label="People at the table"
+            value={meal.people}
+            least={1}
+            most={MOST_PEOPLE}
+            onChange={(people) => change({ people })}
+          />
+          <Stepper
+            label="Portions to be left over"
+            value={meal.leftovers ?? 0}
+            least={0}
+            most={MOST_PEOPLE}
+            onChange={(leftovers) => change({ leftovers })}
+          />
+        </div>
+        <RadioGroup
+          value={meal.appetite ?? 'usual'}
+          onChange={(appetite: Appetite) => change({ appetite })}
+          aria-label="Appetite"
+        >
+          <span className="block text-sm text-faint">Appetite</span>
+          <div className="flex gap-1">
+            {APPETITES.map((appetite) => (
+              <Radio
+                key={appetite}
+                value={appetite}
+                className="min-h-10 cursor-pointer rounded-lg bg-soft px-3 py-2 data-checked:bg-ink data-checked:text-ground"
+              >
+                {appetite}
+              </Radio>
+            ))}
+          </div>
+          {portionsOf(meal) !== meal.people && (
+            <p className="mt-1 text-sm text-faint">cooks {portionsOf(meal)} portions as they are written</p>
+          )}
+        </RadioGroup>
         <div>
           <span className="block text-sm text-faint">Kitchen</span>
           <div className="flex items-center gap-3">
@@ -104,12 +135,14 @@ export function MenuView() {
           <h2 className="text-2xl">Dishes</h2>
           <span className="text-faint">{meal.dishes.length} on the menu</span>
         </div>
+        <WhatPortionsChange />
         {meal.dishes.length === 0 && <p className="mt-3">Nothing on the menu yet. Choose the first dish below.</p>}
         <ul className="mt-2 border-t border-line">
           {meal.dishes.map((dish, index) => (
             <DishRow
               key={dish.id}
               dish={dish}
+              mealId={meal.id}
               index={index}
               landing={planned.plan?.landings.find((landing) => landing.dishId === dish.id)}
               hour={meal.hour}
@@ -132,6 +165,7 @@ function handsMinutes(steps: readonly { start: number; end: number }[] | undefin
 
 interface DishRowProps {
   readonly dish: Dish;
+  readonly mealId: string;
   readonly index: number;
   readonly landing: Landing | undefined;
   readonly hour: string;
@@ -139,7 +173,7 @@ interface DishRowProps {
   readonly onRemove: () => void;
 }
 
-function DishRow({ dish, index, landing, hour, hands, onRemove }: DishRowProps) {
+function DishRow({ dish, mealId, index, landing, hour, hands, onRemove }: DishRowProps) {
   const dress = useDress();
   const allergens = [...new Set(dish.ingredients.flatMap((item) => item.allergens))];
   return (
@@ -151,6 +185,18 @@ function DishRow({ dish, index, landing, hour, hands, onRemove }: DishRowProps) 
           {landing ? landingWords(landing, hour) : 'a part for the other dishes'}
           {hands > 0 && ` · ${printSpan(hands)} of hands`}
           {allergens.length > 0 && ` · contains ${allergens.join(', ')}`}
+          {dish.grain && (
+            <>
+              {' · '}
+              <Link
+                href={`/bench?meal=${encodeURIComponent(mealId)}&dish=${encodeURIComponent(dish.id)}`}
+                className="underline underline-offset-4"
+                aria-label={`${dish.name} on the bench`}
+              >
+                on the bench
+              </Link>
+            </>
+          )}
         </p>
       </div>
       <button

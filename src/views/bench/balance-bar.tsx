@@ -1,0 +1,134 @@
+'use client';
+
+import { BarChart } from 'echarts/charts';
+import { GridComponent, LegendComponent } from 'echarts/components';
+import { type EChartsType, init, use } from 'echarts/core';
+import { SVGRenderer } from 'echarts/renderers';
+import { useEffect, useRef } from 'react';
+import type { Balance } from '@/core/grain/balance';
+import { useDress } from '@/views/shell/shell';
+import { sayVolume } from './say';
+
+use([BarChart, GridComponent, LegendComponent, SVGRenderer]);
+
+const PARTS = ['soak', 'given', 'pour', 'takes up', 'boils off', 'stays behind'] as const;
+type PartName = (typeof PARTS)[number];
+/** A pattern beside each colour, so that parts are told apart without it. */
+const DECALS = {
+  soak: 0.8,
+  given: -0.8,
+  pour: null,
+  'takes up': 0.4,
+  'boils off': -0.4,
+  'stays behind': 1.57,
+} as const;
+const SAYS: Readonly<Record<PartName, string>> = {
+  soak: 'from the soak',
+  given: 'from the rest of the pot',
+  pour: 'poured in',
+  'takes up': 'taken up',
+  'boils off': 'boils off',
+  'stays behind': 'stays behind',
+};
+
+/** Two bars as long as each other: where the water comes from, and where it goes. */
+export function BalanceBar({ balance }: { readonly balance: Balance }) {
+  const dress = useDress();
+  const node = useRef<HTMLDivElement>(null);
+  const chart = useRef<EChartsType>(null);
+  const { takenUp, soaked, given, boiledOff, leftOver, liquid } = balance;
+  const values: Readonly<Record<PartName, readonly [from: number, to: number]>> = {
+    soak: [soaked, 0],
+    given: [given.likely, 0],
+    pour: [liquid.likely, 0],
+    'takes up': [0, takenUp.likely],
+    'boils off': [0, boiledOff.likely],
+    'stays behind': [0, leftOver.likely],
+  };
+  const print = JSON.stringify(values);
+  useEffect(() => {
+    if (!node.current) return;
+    const drawn = init(node.current, null, { renderer: 'svg' });
+    chart.current = drawn;
+    const watch = new ResizeObserver(() => drawn.resize());
+    watch.observe(node.current);
+    return () => {
+      watch.disconnect();
+      drawn.dispose();
+    };
+  }, []);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the colours follow the dress
+  useEffect(() => {
+    const style = getComputedStyle(document.body);
+    const colour = (name: string) => style.getPropertyValue(name).trim();
+    const parts = JSON.parse(print) as typeof values;
+    const shown = PARTS.filter((name) => Math.max(...parts[name]) > 0.002);
+    const hues: Readonly<Record<PartName, string>> = {
+      soak: '#5B6B3A',
+      given: '#8A6D2F',
+      pour: '#2F5B6B',
+      'takes up': '#B4741A',
+      'boils off': '#9C3F5E',
+      'stays behind': '#6B6459',
+    };
+    chart.current?.setOption(
+      {
+        animation: false,
+        textStyle: { fontFamily: style.fontFamily },
+        legend: { show: false },
+        grid: { left: 84, right: 8, top: 4, bottom: 4 },
+        xAxis: { type: 'value', show: false, max: 'dataMax' },
+        yAxis: {
+          type: 'category',
+          inverse: true,
+          data: ['comes from', 'goes to'],
+          axisLine: { show: false },
+          axisTick: { show: false },
+          axisLabel: { color: colour('--faint'), fontSize: 14 },
+        },
+        series: shown.map((name) => ({
+          type: 'bar',
+          stack: 'all',
+          name: SAYS[name],
+          silent: true,
+          barWidth: 34,
+          data: [...parts[name]],
+          itemStyle: {
+            color: hues[name],
+            borderColor: colour('--ground'),
+            borderWidth: 1.5,
+            ...(DECALS[name] === null
+              ? {}
+              : {
+                  decal: {
+                    symbol: 'rect',
+                    color: 'rgba(255,255,255,0.18)',
+                    dashArrayX: [1, 0],
+                    dashArrayY: [3, 6],
+                    rotation: DECALS[name],
+                  },
+                }),
+          },
+          label: {
+            show: true,
+            color: '#fff',
+            fontSize: 13,
+            overflow: 'truncate',
+            formatter: ({ value }: { value: number }) => (value > 0.12 * total(parts) ? SAYS[name] : ''),
+          },
+        })),
+      },
+      true,
+    );
+  }, [print, dress]);
+  const told = PARTS.filter((name) => Math.max(...values[name]) > 0.002)
+    .map((name) => `${SAYS[name]} ${sayVolume(Math.max(...values[name]))}`)
+    .join(', ');
+  return (
+    <div ref={node} role="img" aria-label={`The water: ${told}`} className="h-24 w-full max-w-xl overflow-hidden" />
+  );
+}
+
+function total(parts: Readonly<Record<string, readonly [number, number]>>): number {
+  return Object.values(parts).reduce((sum, [, to]) => sum + to, 0);
+}

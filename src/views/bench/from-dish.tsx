@@ -1,0 +1,118 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
+import { useSearchParams } from 'next/navigation';
+import { createContext, useContext, useState } from 'react';
+import type { Dish, DishGrain } from '@/core/dish/dish';
+import { grainParts, withLiquidFor } from '@/core/dish/grain-of';
+import { scaleDish } from '@/core/dish/scale';
+import { fittingVessels } from '@/core/kitchen/fits';
+import { type Meal, portionsOf } from '@/core/meal/meal';
+import { pantry } from '@/store/db';
+import { loadMeal, storeDish } from '@/store/meals';
+import { Button } from '@/ui/button';
+
+/** The dish whose numbers lie on the bench. */
+export interface DishAtHand {
+  readonly meal: Meal;
+  /** As it is written, and scaled to the meal. */
+  readonly written: Dish;
+  readonly grain: DishGrain;
+  readonly grams: number;
+  readonly litres: number;
+  /** Width in cm of the snuggest pot that it fits, if one does. */
+  readonly widthCm: number | undefined;
+}
+
+const DishContext = createContext<DishAtHand | null>(null);
+
+export function useDishAtHand(): DishAtHand | null {
+  return useContext(DishContext);
+}
+
+/** Gives the questions inside the dish that the address names, once it is there. */
+export function FromDish({ children }: { readonly children: React.ReactNode }) {
+  const search = useSearchParams();
+  const [mealId, dishId] = [search.get('meal'), search.get('dish')];
+  const meal = useLiveQuery(
+    async () => (mealId === null ? null : ((await loadMeal(pantry(), mealId)) ?? null)),
+    [mealId],
+  );
+  if (mealId === null || dishId === null) return children;
+  if (meal === undefined) return <p className="mt-6 text-faint">Laying the dish on the bench…</p>;
+  const written = meal?.dishes.find(({ id }) => id === dishId);
+  const scaled = meal && written && scaleDish(written, portionsOf(meal));
+  const parts = scaled && grainParts(scaled);
+  if (!meal || !written?.grain || !parts) {
+    return (
+      <>
+        <p role="alert" className="mt-4 border-l-4 border-warn pl-3">
+          That dish is not in this browser, or its grain is not cooked in measured liquid.
+        </p>
+        {children}
+      </>
+    );
+  }
+  const need = scaled?.vessels.find(({ id }) => id === potOf(scaled))?.need;
+  const widthCm = need && fittingVessels(meal.kitchen, need)[0]?.widthCm;
+  return <DishContext value={{ meal, written, grain: written.grain, widthCm, ...parts }}>{children}</DishContext>;
+}
+
+/** The vessel in which it meets its liquid: that of its last step on a burner. */
+function potOf(dish: Dish): string | undefined {
+  return dish.steps.findLast(({ place, vessel }) => place.at === 'burner' && vessel !== undefined)?.vessel;
+}
+
+interface UseThisProps {
+  readonly litres: number;
+  /** Null where the school speaks of another grain, or of grain that was soaked otherwise. */
+  readonly school: number | null;
+  readonly say: (litres: number) => string;
+  readonly way: Pick<DishGrain, 'kind' | 'method' | 'soaked'>;
+}
+
+/** Writes an answer back into the dish, and takes it out again. */
+export function UseThis({ litres, school, say, way }: UseThisProps) {
+  const dish = useDishAtHand();
+  const [before, setBefore] = useState<Dish | null>(null);
+  const [told, setTold] = useState('');
+  if (!dish) return null;
+  const { meal, written } = dish;
+  const put = async (wanted: number) => {
+    const changed = withLiquidFor(written, portionsOf(meal), wanted, way);
+    const fault = await storeDish(pantry(), changed);
+    setTold(fault ? fault.sentence : `${written.name} now takes ${say(wanted)} for ${portionsOf(meal)}.`);
+    if (!fault) setBefore(before ?? written);
+  };
+  const back = async () => {
+    if (before) await storeDish(pantry(), before);
+    setBefore(null);
+    setTold('As it was.');
+  };
+  return (
+    <section aria-label="The dish" className="max-w-xl border-t border-line pt-3">
+      <p>
+        On the bench: <strong className="font-semibold">{written.name}</strong> for {portionsOf(meal)}, which takes{' '}
+        {say(dish.litres)} as it is written.{' '}
+        <Link href={`/meals/${encodeURIComponent(meal.id)}`} className="underline underline-offset-4">
+          Back to {meal.name}
+        </Link>
+      </p>
+      <div className="mt-2 flex flex-wrap items-center gap-3">
+        <Button look="strong" onClick={() => void put(litres)}>
+          Use this: {say(litres)}
+        </Button>
+        {school !== null && <Button onClick={() => void put(school)}>Use the school’s: {say(school)}</Button>}
+        {before && (
+          <Button look="quiet" onClick={() => void back()}>
+            take it back
+          </Button>
+        )}
+      </div>
+      <p role="status" className="mt-1 text-faint">
+        {told}
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,94 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import { X } from 'lucide-react';
+import { useId, useState } from 'react';
+import { LEAST_OWN, MEASURES, type Measure, MOST_OWN, measureOfOwn, ownFault } from '@/core/units/measures';
+import { pantry } from '@/store/db';
+import { Button } from '@/ui/button';
+import { Dial } from './dial';
+
+/** All measures, the cook's own first. */
+export function useMeasures(): readonly Measure[] {
+  const own = useLiveQuery(() => pantry().measures.toArray(), []) ?? [];
+  return [...own.map(measureOfOwn), ...MEASURES];
+}
+
+/** Mugs and tins of the cook's own: measured once, and from then on to be had wherever an amount is said. */
+export function OwnMeasures() {
+  const id = useId();
+  const own = useLiveQuery(() => pantry().measures.toArray(), []) ?? [];
+  const [name, setName] = useState('');
+  const [millilitres, setMillilitres] = useState(300);
+  const [told, setTold] = useState('');
+  const keep = async () => {
+    const fault = ownFault({ name, millilitres });
+    setTold(fault ?? '');
+    if (fault) return;
+    await pantry().measures.put({ id: `${Date.now()}`, name: name.trim(), millilitres });
+    setName('');
+  };
+  return (
+    <section aria-label="Your own measures" className="grid content-start gap-2">
+      <h2 className="text-2xl">Your own measures</h2>
+      <p className="max-w-md text-faint">
+        Fill your mug or tin with water, pour it into a jug or on a scale (1 g is 1 ml), and it measures from then on.
+      </p>
+      {own.length > 0 && (
+        <ul className="max-w-md">
+          {own.map((each) => (
+            <li key={each.id} className="flex items-center justify-between border-t border-line py-1">
+              {each.name}
+              <span className="flex items-center gap-2 font-semibold">
+                {each.millilitres} ml
+                <button
+                  type="button"
+                  aria-label={`Forget ${each.name}`}
+                  className="grid size-10 place-items-center rounded-lg hover:bg-soft"
+                  onClick={() => void pantry().measures.delete(each.id)}
+                >
+                  <X size={18} aria-hidden />
+                </button>
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="max-w-md">
+        <label htmlFor={id} className="block text-faint">
+          Name
+        </label>
+        <input
+          id={id}
+          type="text"
+          value={name}
+          maxLength={60}
+          placeholder="the blue mug"
+          className="h-12 w-full rounded-lg border border-line bg-paper px-3 text-lg"
+          onChange={(event) => setName(event.target.value)}
+        />
+      </div>
+      <div className="max-w-md">
+        <Dial
+          label="It holds"
+          value={millilitres}
+          least={LEAST_OWN}
+          most={Math.min(1500, MOST_OWN)}
+          step={5}
+          says={`${millilitres} ml`}
+          onChange={setMillilitres}
+        />
+      </div>
+      <div className="flex flex-wrap items-center gap-3">
+        <Button look="strong" onClick={() => void keep()}>
+          Keep this measure
+        </Button>
+        {told && (
+          <span role="alert" className="text-warn">
+            {told}
+          </span>
+        )}
+      </div>
+    </section>
+  );
+}

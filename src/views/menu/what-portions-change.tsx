@@ -1,0 +1,55 @@
+'use client';
+
+import { X } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import { portionsOf } from '@/core/meal/meal';
+import { type Planned, portionWords, whatPeopleChange } from '@/core/meal/people';
+import { useMeal } from '@/views/shell/meal-frame';
+
+/** After a change of people, appetite or leftovers: what that changes, dish by dish, with the reason. */
+export function WhatPortionsChange() {
+  const { meal, planned } = useMeal();
+  const { plan, settling } = planned;
+  /** The meal as it was last planned to the end. */
+  const settled = useRef<Planned | null>(null);
+  const [before, setBefore] = useState<Planned | null>(null);
+  useEffect(() => {
+    const last = settled.current;
+    if (last && last.meal.id === meal.id && portionsOf(last.meal) !== portionsOf(meal)) {
+      // Several steps of the stepper are one change: told from where it began.
+      setBefore((known) => known ?? last);
+    }
+    if (plan && !settling && plan.people === meal.people && plan !== last?.plan) settled.current = { meal, plan };
+  }, [meal, plan, settling]);
+
+  if (!before || before.meal.id !== meal.id || portionsOf(before.meal) === portionsOf(meal)) return null;
+  if (!plan || plan === before.plan) return null;
+  const changes = whatPeopleChange(before, { meal, plan });
+  return (
+    <section aria-label="What that changes" className="mt-3 mb-4 rounded-lg bg-soft px-4 py-3" data-testid="portions">
+      <div className="flex items-start justify-between gap-4">
+        <h3 className="text-xl">{portionWords(before.meal, meal)}</h3>
+        <button
+          type="button"
+          aria-label="Enough of what changes"
+          className="-mt-1 -mr-2 grid size-10 place-items-center rounded-lg hover:bg-ground"
+          onClick={() => setBefore(null)}
+        >
+          <X size={18} aria-hidden />
+        </button>
+      </div>
+      {changes.length === 0 ? (
+        <p>Only amounts: pots, minutes and hours stay as they are.</p>
+      ) : (
+        <dl className="mt-1 grid gap-x-6 gap-y-1.5 md:grid-cols-[minmax(9rem,13rem)_1fr]">
+          {changes.map(({ dish, sentences }) => (
+            <div key={dish ?? 'evening'} className="contents">
+              <dt className="font-semibold">{dish ?? 'The evening'}</dt>
+              <dd>{sentences.join(' ')}</dd>
+            </div>
+          ))}
+        </dl>
+      )}
+    </section>
+  );
+}

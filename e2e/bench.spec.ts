@@ -47,7 +47,10 @@ test('the bench says how long a pot stays hot, longer when it is wrapped', async
   await expect(answer).not.toHaveText(open ?? '');
   await expect(answer).toContainText('h');
   await expect(page.getByRole('img', { name: 'Temperature over four hours' }).getByText('4 h')).toBeVisible();
-  await expect(page.getByText('local rules come first')).toBeVisible();
+  await expect(page.getByText('Below 57 °C do not keep it standing')).toContainText('local rules come first');
+  await page.getByRole('slider', { name: 'It weighs' }).fill('3');
+  await expect(page.getByTestId('roast')).toContainText('between 4 and 9');
+  await expect(page.getByText('never count on the rise')).toContainText('Local rules come first');
 
   // On a phone the answer comes first, and nothing lies beyond the edge.
   await page.setViewportSize({ width: 390, height: 844 });
@@ -91,6 +94,12 @@ test('the bench says how much grain the measured stock carries', async ({ page }
   await turn(page, 'Stock, measured', 3);
   await expect(carries).toContainText('kg');
   expect(little).toMatch(/ g$/);
+
+  // For the grain one means to cook: what to add, or to keep.
+  await turn(page, 'Grain you mean', 2000);
+  await expect(page.getByTestId('top-up')).toContainText('of boiling water');
+  await turn(page, 'Grain you mean', 500);
+  await expect(page.getByTestId('top-up')).toContainText('and keep');
 });
 
 test('the bench says an amount in every measure, by weight too, and an oven in every scale', async ({ page }) => {

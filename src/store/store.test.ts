@@ -177,7 +177,7 @@ describe('an evening', () => {
     db.close();
     const again = new Pantry(name);
     expect(await openSession(again, meal.id)).toEqual(before);
-    expect(again.verno).toBe(2);
+    expect(again.verno).toBe(3);
     expect(await Dexie.exists(name)).toBe(true);
   });
 

@@ -11,6 +11,7 @@ import {
   wattsOf,
 } from './boil';
 import { celsiusAfter, minutesAbove } from './cool';
+import { carryOver, minutesToHeat, restOf } from './roast';
 import { boilingPoint, simmerFactor } from './water';
 
 const question: BoilQuestion = {
@@ -135,5 +136,27 @@ describe('water', () => {
     expect(boilingPoint(2000)).toBeLessThan(boilingPoint(1000));
     expect(simmerFactor(0)).toBe(1);
     expect(simmerFactor(2000)).toBeGreaterThan(1.3);
+  });
+});
+
+describe('a roast and its oven', () => {
+  it('rises by a few degrees after it is out, a joint more than a cutlet', () => {
+    expect(carryOver(0.3, 190).likely).toBeLessThan(4);
+    expect(carryOver(3, 190).likely).toBeGreaterThan(5);
+    expect(carryOver(3, 240).high).toBeLessThan(13);
+    expect(carryOver(2, 190).low).toBeLessThan(carryOver(2, 190).likely);
+  });
+
+  it('rests ten minutes to half an hour (common practice, no source)', () => {
+    expect(restOf(0.4).likely).toBe(10);
+    expect(restOf(4).likely).toBe(30);
+  });
+
+  it('an oven takes as long as told to 180 °C, longer to 250, and nothing when it is there', () => {
+    expect(minutesToHeat(180, 12).likely).toBeCloseTo(12, 9);
+    expect(minutesToHeat(250, 12).likely).toBeGreaterThan(18);
+    expect(minutesToHeat(100, 12).likely).toBeLessThan(7);
+    expect(minutesToHeat(150, 12, 180).likely).toBe(0);
+    expect(Number.isFinite(minutesToHeat(320, 12).likely)).toBe(true);
   });
 });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { mealOf, planned, smallKitchen } from '@/core/testing/meals';
 import { dish, fry, item, pot, waits } from '../dish/write';
-import { batchesOn, coveredBy, floorOf, widthFor } from './floor';
+import { batchBand, batchesOn, coveredBy, floorOf, widthFor } from './floor';
 
 const steaks = dish({
   id: 'steaks',
@@ -31,9 +31,14 @@ describe('the floor of a pan', () => {
   it('takes what lies on it side by side', () => {
     expect(floorOf(28)).toBeCloseTo(616, 0);
     // Common practice, no source: 700 g of diced meat in a 28 cm pan.
-    expect(coveredBy('diced meat', 700)).toBeCloseTo(floorOf(28), -1);
+    expect(coveredBy('diced meat', 700) / floorOf(28)).toBeCloseTo(1, 1);
     expect(batchesOn(coveredBy('diced meat', 1600), 28)).toBe(3);
     expect(batchesOn(0, 20)).toBe(1);
+  });
+
+  it('takes more or fewer batches as things are cut', () => {
+    expect(batchBand('diced meat', 700, 28)).toEqual([1, 1, 2]);
+    expect(batchBand('diced meat', 1400, 28)).toEqual([2, 2, 3]);
   });
 
   it.each([

@@ -27,6 +27,15 @@ export const LAYERS = {
 } as const;
 export type Layer = keyof typeof LAYERS;
 
+/** Pieces are cut smaller or larger: so much less or more of the floor. Common practice, no source. */
+const CUT = [0.85, 1.2] as const;
+
+/** Batches of so many grams in one layer: the fewest, the likely and the most. */
+export function batchBand(layer: Layer, grams: number, widthCm: number): readonly [number, number, number] {
+  const floor = coveredBy(layer, grams);
+  return [batchesOn(CUT[0] * floor, widthCm), batchesOn(floor, widthCm), batchesOn(CUT[1] * floor, widthCm)];
+}
+
 /** Square centimetres that so many grams cover in one layer. */
 export function coveredBy(layer: Layer, grams: number): number {
   return grams / LAYERS[layer];

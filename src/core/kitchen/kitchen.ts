@@ -23,7 +23,7 @@ export interface Oven {
   readonly id: string;
   readonly name: string;
   readonly shelves: number;
-  /** Minutes from cold, or from another temperature, to the one wanted. */
+  /** Minutes from cold to 180 °C; other temperatures follow from it. */
   readonly warmUpMinutes: number;
 }
 

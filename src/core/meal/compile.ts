@@ -1,11 +1,12 @@
 import type { Refusal } from '@/core/dish/check';
 import type { Dish, Link, VesselUse, Waits } from '@/core/dish/dish';
+import { minutesToHeat } from '@/core/heat/roast';
 import { clockMinutes } from '@/core/kitchen/kitchen';
 import type { Alternative, Choice, Hold, Problem, ProblemLink, ProblemStep, ReadyRow } from '@/core/schedule/problem';
 import { checkMeal } from './check';
 import { type Breath, fitBreaths, withinPools, workUntil } from './fit-in';
 import type { Meal } from './meal';
-import { type Part, partsOf, stepKey } from './parts';
+import { leastWidthOf, type Part, partsOf, stepKey } from './parts';
 import { firmStart, type Pin, type PinSets, pinOf } from './pins';
 import type { KnownPlan, Progress } from './progress';
 import {
@@ -429,8 +430,9 @@ class Compilation {
       return;
     }
     const begun = this.isDone(first);
-    const need = { ...use.need, widthCm: Math.max(use.need.widthCm, this.leastWidth(dish, use.id)) };
-    const list = this.keepUnit(known, begun || this.isRunning(first), vesselsFor(this.meal.kitchen, need));
+    const need = { ...use.need, widthCm: Math.max(use.need.widthCm, leastWidthOf(dish, use.id, this.parts)) };
+    const fixed = begun || this.isRunning(first);
+    const list = this.keepUnit(known, fixed, this.asPinnedVessel(id, vesselsFor(this.meal.kitchen, need)));
     this.holds.push({ id, from: begun ? PRESENT : first, to: last, after: use.washMinutes, units: list });
     for (const step of dish.steps) {
       if (step.vessel !== use.id || step.place.at !== 'burner') continue;
@@ -438,10 +440,15 @@ class Compilation {
     }
   }
 
-  /** Width that a vessel must have so that the batches counted are enough. */
-  private leastWidth(dish: Dish, vessel: string): number {
-    const parts = dish.steps.filter((step) => step.vessel === vessel).flatMap((step) => this.partsOf(dish.id, step.id));
-    return Math.max(0, ...parts.map(({ leastWidthCm }) => leastWidthCm ?? 0));
+  /** A vessel chosen by hand, whichever of several alike. */
+  private asPinnedVessel(hold: string, list: readonly Alternative[]): readonly Alternative[] {
+    const isIt = (pin: Pin | undefined) => (each: Alternative) =>
+      pin?.unit !== undefined && readUnit(each.id).id === readUnit(pin.unit).id;
+    const firm = list.filter(isIt(pinOf(this.pins.firm, hold)));
+    if (firm.length > 0) return firm;
+    const wished = isIt(pinOf(this.pins.wished, hold));
+    if (!list.some(wished)) return list;
+    return list.map((each) => (wished(each) ? each : { ...each, cost: each.cost + COST.pinned }));
   }
 
   private forbidTooWide(hold: string, vessels: readonly Alternative[], part: Part): void {
@@ -476,19 +483,20 @@ class Compilation {
         const first = this.partsOf(dish.id, step.id)[0]!.key;
         const oven = this.meal.kitchen.ovens.find((each) => each.id === setting.oven)!;
         const key = warmKey(dish.id, step.id);
+        const warmUp = Math.round(minutesToHeat(setting.celsius, oven.warmUpMinutes).likely);
         this.entries.set(key, {
           kind: 'warm',
           dish,
           oven: oven.id,
           celsius: setting.celsius,
-          minutes: oven.warmUpMinutes,
+          minutes: warmUp,
         });
         if (this.isDone(first) || this.isRunning(first) || this.isDone(key)) continue;
         if (!this.isRunning(key) && this.standsAt(setting, settings)) continue;
         const running = this.progress?.running.get(key);
         this.steps.push({
           id: key,
-          minutes: running ? Math.max(0, running.end - this.origin) : oven.warmUpMinutes,
+          minutes: running ? Math.max(0, running.end - this.origin) : warmUp,
           ...(running ? { earliest: 0, latest: 0 } : {}),
           ...(!running || this.claimHeat(setting) ? { state: { id: setting.oven, value: setting.celsius } } : {}),
         });

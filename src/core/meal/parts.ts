@@ -27,6 +27,12 @@ export interface Part {
   readonly flames?: { readonly quick: readonly string[]; readonly slow: readonly string[] };
 }
 
+/** Width in cm that a vessel use of a dish must have so that the batches counted are enough; 0 for no wish. */
+export function leastWidthOf(dish: Dish, use: string, parts: ReadonlyMap<string, readonly Part[]>): number {
+  const own = dish.steps.filter(({ vessel }) => vessel === use).flatMap(({ id }) => parts.get(stepKey(dish.id, id))!);
+  return Math.max(0, ...own.map(({ leastWidthCm }) => leastWidthCm ?? 0));
+}
+
 /** Where water boils cooler a simmer takes longer; what is fried, baked or left to rest does not. */
 function atHeight({ minutes, place, attention }: Step, metres: number): Minutes {
   const simmers = place.at === 'burner' && attention !== 'hands';

@@ -2,11 +2,11 @@ import type { Plan, PlannedStep } from './plan';
 
 /** What the cook has set by hand for one step; the rest of the plan arranges itself around it. */
 export interface Pin {
-  /** Key of the step in the plan. */
+  /** Key of the step in the plan, or of the vessel that a dish takes. */
   readonly key: string;
   /** Minute at which it starts, relative to the table: it goes along when the hour of the table changes. */
   readonly start?: number;
-  /** The burner or appliance it stands on, as the problem names it: "burner:strong". */
+  /** The burner, appliance or vessel, as the problem names it: "burner:strong". */
   readonly unit?: string;
 }
 

@@ -31,6 +31,10 @@ const SAYS: Readonly<Record<PartName, string>> = {
   'stays behind': 'stays behind',
 };
 
+/** Pixels beside the bars, and those that a label wants. */
+const BESIDE = 92;
+const roomFor = (label: string) => 7.4 * label.length + 10;
+
 /** Two bars as long as each other: where the water comes from, and where it goes. */
 export function BalanceBar({ balance }: { readonly balance: Balance }) {
   const dress = useDress();
@@ -62,6 +66,7 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
     const style = getComputedStyle(document.body);
     const colour = (name: string) => style.getPropertyValue(name).trim();
     const parts = JSON.parse(print) as typeof values;
+    const perLitre = ((node.current?.clientWidth ?? 0) - BESIDE) / Math.max(0.001, total(parts));
     const shown = PARTS.filter((name) => Math.max(...parts[name]) > 0.002);
     const hues: Readonly<Record<PartName, string>> = {
       soak: '#5B6B3A',
@@ -76,7 +81,7 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
         animation: false,
         textStyle: { fontFamily: style.fontFamily },
         legend: { show: false },
-        grid: { left: 84, right: 8, top: 4, bottom: 4 },
+        grid: { left: BESIDE - 8, right: 8, top: 4, bottom: 4 },
         xAxis: { type: 'value', show: false, max: 'dataMax' },
         yAxis: {
           type: 'category',
@@ -114,7 +119,7 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
             color: '#fff',
             fontSize: 13,
             overflow: 'truncate',
-            formatter: ({ value }: { value: number }) => (value > 0.12 * total(parts) ? SAYS[name] : ''),
+            formatter: ({ value }: { value: number }) => (value * perLitre > roomFor(SAYS[name]) ? SAYS[name] : ''),
           },
         })),
       },

@@ -100,20 +100,28 @@ export function Pick<T extends string>({ label, value, options, onChange }: Choi
   );
 }
 
-/** A question: what is turned, and the answer beside it, or above it where there is one column. */
+/**
+ * A question: what is turned, and the answer beside it, or above it where there is one column; `more` follows on both.
+ */
 export function Question({
   controls,
   children,
+  more,
 }: {
   readonly controls: React.ReactNode;
   readonly children: React.ReactNode;
+  readonly more?: React.ReactNode;
 }) {
   return (
-    <div className="grid grid-cols-1 gap-x-12 gap-y-6 md:grid-cols-[minmax(18rem,26rem)_minmax(0,1fr)]">
-      <div className="grid content-start gap-2">{controls}</div>
-      <div aria-live="polite" className="order-first grid min-w-0 content-start gap-3 md:order-none">
+    <div className="grid grid-cols-1 gap-x-12 gap-y-6 md:grid-cols-[minmax(18rem,26rem)_minmax(0,1fr)] md:grid-rows-[auto_1fr] md:gap-y-3">
+      <div className="grid content-start gap-2 md:col-start-1 md:row-span-2 md:row-start-1">{controls}</div>
+      <div
+        aria-live="polite"
+        className="order-first grid min-w-0 content-start gap-3 md:col-start-2 md:row-start-1 md:order-none"
+      >
         {children}
       </div>
+      {more && <div className="grid min-w-0 content-start gap-3 md:col-start-2 md:row-start-2">{more}</div>}
     </div>
   );
 }

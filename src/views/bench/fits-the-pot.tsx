@@ -4,7 +4,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { GRAINS, grainOf, litresDry } from '@/core/grain/grains';
 import { litresInPot } from '@/core/grain/rules';
-import { batchesOn, coveredBy, LAYERS, type Layer } from '@/core/kitchen/floor';
+import { batchBand, LAYERS, type Layer } from '@/core/kitchen/floor';
 import { type Fit, fitOf, plateFor, STRAIGHT_NEEDS } from '@/core/kitchen/in-the-pot';
 import { printAmount } from '@/core/units/amount';
 import { pantry } from '@/store/db';
@@ -165,7 +165,7 @@ function LayerFits() {
   const [layer, setLayer] = useState<Layer>('diced meat');
   const [weight, setWeight] = useState(1200);
   const [width, setWidth] = useState(28);
-  const batches = batchesOn(coveredBy(layer, weight), width);
+  const [fewest, batches, most] = batchBand(layer, weight, width);
   return (
     <Question
       controls={
@@ -201,8 +201,8 @@ function LayerFits() {
         {batches === 1 ? 'one batch' : `${batches} batches`}
       </p>
       <p className="text-xl">
-        {batches === 1 ? 'It lies in one layer.' : `About ${grams(weight / batches)} at a time, in one layer.`} What
-        lies closer steams instead of browning.
+        {batches === 1 ? 'It lies in one layer.' : `About ${grams(weight / batches)} at a time, in one layer.`}
+        {fewest !== most && ` As it is cut, ${fewest} to ${most}.`} What lies closer steams instead of browning.
       </p>
       <p className="border-l-3 border-warn pl-2 text-warn">
         Dry it first and lay it in away from you: wet food in hot fat spits.

@@ -15,12 +15,11 @@ import {
   saltToAdd,
 } from '@/core/grain/rules';
 import { type Range, wattsOf } from '@/core/heat/boil';
-import { printAmount } from '@/core/units/amount';
 import { Choice, Dial, Pick, Question } from './dial';
 import { useFlame } from './flame';
 import { UseThis, useDishAtHand } from './from-dish';
 import { useMeasures } from './own-measures';
-import { sayCups, sayLitres, sayQuantity, sayVolume } from './say';
+import { sayCups, sayQuantity, sayVolume } from './say';
 
 const BalanceBar = dynamic(() => import('./balance-bar').then((module) => module.BalanceBar), { ssr: false });
 
@@ -72,7 +71,9 @@ function useWay(): { readonly way: Omit<BalanceQuestion, 'grams'>; readonly cont
   return { way, controls };
 }
 
-const grams = (quantity: number) => printAmount({ quantity, unit: 'g' });
+/** To the gram that the dial stands at. */
+const grams = (quantity: number) =>
+  quantity < 1000 ? `${Math.round(quantity)} g` : `${Number((quantity / 1000).toFixed(2))} kg`;
 
 /** How much liquid so much grain wants, and where it goes. */
 export function GrainAndLiquid() {
@@ -91,6 +92,20 @@ export function GrainAndLiquid() {
   };
   return (
     <Question
+      more={
+        <>
+          <Terms balance={balance} way={way} />
+          <UseThis
+            litres={balance.liquid.likely}
+            school={way.grain.id === way.method.grain && way.soaked === way.method.soaked ? school : null}
+            say={say}
+            way={{ kind: way.grain.id, method: way.method.id, soaked: way.soaked }}
+          />
+          <Salt way={way} dry={dry} litres={balance.liquid.likely} />
+          <ByEye way={way} dry={dry} />
+          <Times grain={way.grain} soaked={way.soaked} dry={dry} />
+        </>
+      }
       controls={
         <>
           <Dial
@@ -123,16 +138,6 @@ export function GrainAndLiquid() {
         of liquid, likely; between {say(balance.liquid.low)} and {say(balance.liquid.high)}.
       </p>
       <BalanceBar balance={balance} />
-      <Terms balance={balance} way={way} />
-      <UseThis
-        litres={balance.liquid.likely}
-        school={way.grain.id === way.method.grain && way.soaked === way.method.soaked ? school : null}
-        say={say}
-        way={{ kind: way.grain.id, method: way.method.id, soaked: way.soaked }}
-      />
-      <Salt way={way} dry={dry} litres={balance.liquid.likely} />
-      <ByEye way={way} dry={dry} />
-      <Times grain={way.grain} soaked={way.soaked} dry={dry} />
     </Question>
   );
 }
@@ -194,13 +199,24 @@ function ByEye({ way, dry }: { readonly way: Omit<BalanceQuestion, 'grams'>; rea
   );
 }
 
-/** How much grain a measured stock carries. */
+/** How much grain a measured stock carries; and for the grain one means to cook, what to add or to keep. */
 export function StockLeft() {
   const { way, controls } = useWay();
-  const [litres, setLitres] = useState(1.5);
+  const dish = useDishAtHand();
+  const [litres, setLitres] = useState(dish ? Math.max(0.25, Math.round(dish.litres * 4) / 4) : 1.5);
+  const [meant, setMeant] = useState(Math.round((dish?.grams ?? 500) / 10) * 10);
   const dry = gramsFor(litres, way);
+  const { liquid } = liquidBalance({ ...way, grams: meant });
   return (
     <Question
+      more={
+        dry >= LEAST_DRY && (
+          <>
+            <Terms balance={liquidBalance({ ...way, grams: dry })} way={way} />
+            <Times grain={way.grain} soaked={way.soaked} dry={dry} />
+          </>
+        )
+      }
       controls={
         <>
           <Dial
@@ -208,33 +224,53 @@ export function StockLeft() {
             value={litres}
             least={0.25}
             most={8}
-            step={0.25}
-            says={sayLitres(litres)}
+            step={0.05}
+            says={sayVolume(litres)}
             onChange={setLitres}
+          />
+          <Dial
+            label={`Grain you mean to cook, ${sayCups(litresDry(way.grain, meant))}`}
+            value={meant}
+            least={50}
+            most={3000}
+            step={10}
+            says={grams(meant)}
+            onChange={setMeant}
           />
           {controls}
         </>
       }
     >
-      {dry < 20 ? (
+      {dry < LEAST_DRY ? (
         <p className="text-xl" data-testid="carries">
           So little would boil off before the grain has had any of it.
         </p>
       ) : (
         <>
           <p className="font-title text-6xl" data-testid="carries">
-            {grams(dry)}
+            {grams(Math.round(dry / 5) * 5)}
           </p>
-          <p className="text-xl">
-            of dry grain is what it carries, {sayCups(litresDry(way.grain, dry))}. With more grain, top up with boiling
-            water; with less, keep the rest.
-          </p>
-          <Terms balance={liquidBalance({ ...way, grams: dry })} way={way} />
-          <Times grain={way.grain} soaked={way.soaked} dry={dry} />
+          <p className="text-xl">of dry grain is what it carries, {sayCups(litresDry(way.grain, dry))}.</p>
         </>
       )}
+      <p className="max-w-xl text-xl" data-testid="top-up">
+        For {grams(meant)} {topUp(litres, liquid)}
+      </p>
     </Question>
   );
+}
+
+/** Less dry grain than this is none. */
+const LEAST_DRY = 20;
+
+/** What to do with a stock for grain that wants so much. */
+function topUp(litres: number, { low, likely, high }: Range): string {
+  const missing = likely - litres;
+  if (litres >= low && litres <= high && Math.abs(missing) < 0.1 * likely) return 'it is just right as it stands.';
+  const much = sayVolume(Math.abs(missing));
+  return missing > 0
+    ? `top it up with ${much} of boiling water, and taste for salt again.`
+    : `pour in ${sayVolume(likely)} and keep ${much}: it freezes well in small portions.`;
 }
 
 /** Where the liquid comes from and goes, term by term, and the school's ratio beside it. */
@@ -267,10 +303,10 @@ function Terms({ balance, way }: { readonly balance: Balance; readonly way: Omit
               <th scope="row" className="py-1.5 font-normal">
                 {name}
               </th>
-              <td className="text-right font-semibold">
+              <td className="text-right font-semibold whitespace-nowrap">
                 {sign} {sayVolume(likely)}
               </td>
-              <td className="pl-4 text-right text-faint">
+              <td className="pl-4 text-right whitespace-nowrap text-faint">
                 {low === high ? '' : `${sayVolume(low)} to ${sayVolume(high)}`}
               </td>
             </tr>

@@ -3,10 +3,52 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { HOT_HOLDING, minutesAbove, type Standing } from '@/core/heat/cool';
+import { carryOver, restOf } from '@/core/heat/roast';
 import { Choice, Dial, Question } from './dial';
 import { sayBand, sayLitres, sayMinutes } from './say';
 
 const CoolingCurve = dynamic(() => import('./cooling-curve').then((module) => module.CoolingCurve), { ssr: false });
+
+/** A roast out of the oven: how far its centre still rises, and how long it rests. */
+function Roast() {
+  const [kilos, setKilos] = useState(1.5);
+  const [oven, setOven] = useState(180);
+  const rise = carryOver(kilos, oven);
+  const rest = restOf(kilos);
+  return (
+    <section aria-label="A roast out of the oven" className="mt-4 grid max-w-2xl gap-2 border-t border-line pt-4">
+      <h2 className="text-2xl">A roast, resting</h2>
+      <div className="grid gap-x-8 gap-y-2 sm:grid-cols-2">
+        <Dial
+          label="It weighs"
+          value={kilos}
+          least={0.25}
+          most={6}
+          step={0.25}
+          says={`${kilos} kg`}
+          onChange={setKilos}
+        />
+        <Dial
+          label="The oven stood at"
+          value={oven}
+          least={100}
+          most={260}
+          step={5}
+          says={`${oven} °C`}
+          onChange={setOven}
+        />
+      </div>
+      <p data-testid="roast">
+        Its centre rises by about <strong>{Math.round(rise.likely)} °C</strong> more, between {Math.round(rise.low)} and{' '}
+        {Math.round(rise.high)}; under foil it rests {sayMinutes(rest.likely)}, {sayBand(rest)}.
+      </p>
+      <p className="border-l-3 border-warn pl-2 text-warn">
+        Whole cuts are safe from 63 °C and 3 minutes, minced meat from 71 °C, poultry from 74 °C, measured in the
+        middle: never count on the rise to get there. Local rules come first.
+      </p>
+    </section>
+  );
+}
 
 /** How long a pot off the heat stays hot enough to serve, and safe to hold. */
 export function StaysHot() {
@@ -19,6 +61,7 @@ export function StaysHot() {
   const minutes = minutesAbove(question);
   return (
     <Question
+      more={<Roast />}
       controls={
         <>
           <Choice

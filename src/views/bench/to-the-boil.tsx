@@ -36,6 +36,7 @@ export function ToTheBoil() {
   const longer = Math.round((simmerFactor(metres) - 1) * 100);
   return (
     <Question
+      more={<Measured key={flame.key} flame={flame} question={question} />}
       controls={
         <>
           {choice}
@@ -101,7 +102,6 @@ export function ToTheBoil() {
           </p>
         </>
       )}
-      <Measured key={flame.key} flame={flame} question={question} />
     </Question>
   );
 }

@@ -117,7 +117,7 @@ export function KitchenView({ id }: { readonly id: string }) {
                 onChange={(shelves) => ovens.change(index, { shelves })}
               />
               <Stepper
-                label="Warms up in"
+                label="To 180 °C in"
                 unit="min"
                 value={oven.warmUpMinutes}
                 least={0}

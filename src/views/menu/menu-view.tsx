@@ -19,6 +19,7 @@ import { pigmentAt } from '@/ui/pigments';
 import { Stepper } from '@/ui/stepper';
 import { useMeal } from '@/views/shell/meal-frame';
 import { useDress } from '@/views/shell/shell';
+import { Pots } from './pots';
 import { WhatPortionsChange } from './what-portions-change';
 
 const PACE_WORDS: Readonly<Record<Pace, string>> = {
@@ -153,6 +154,7 @@ export function MenuView() {
             />
           ))}
         </ul>
+        <Pots />
         <AddDish dishes={others} onAdd={(id) => change({ dishIds: [...chosen, id] })} />
       </section>
     </div>
@@ -182,7 +184,7 @@ function DishRow({ dish, mealId, index, landing, hour, hands, onRemove }: DishRo
       <div>
         <p className="text-lg font-semibold">{dish.name}</p>
         <p className="text-faint">
-          {landing ? landingWords(landing, hour) : 'a part for the other dishes'}
+          {landing ? landingWords(landing, hour) : dish.lands ? 'not planned yet' : 'a part for the other dishes'}
           {hands > 0 && ` · ${printSpan(hands)} of hands`}
           {allergens.length > 0 && ` · contains ${allergens.join(', ')}`}
           {dish.grain && (

@@ -24,7 +24,12 @@ const SHOTS: readonly Shot[] = [
   {
     name: 'menu',
     path: '/meals/harvest',
-    before: settled,
+    before: async (page) => {
+      await settled(page);
+      await page.getByRole('textbox', { name: 'People at the table' }).fill('7');
+      await page.getByTestId('portions').waitFor();
+      await settled(page);
+    },
   },
   {
     name: 'score',
@@ -45,10 +50,10 @@ const SHOTS: readonly Shot[] = [
   { name: 'meals', path: '/' },
   {
     name: 'bench',
-    path: '/bench',
+    path: '/bench?meal=harvest&dish=brown-rice',
     before: async (page) => {
-      await page.getByRole('tab', { name: 'stays hot' }).click();
-      await page.getByRole('img', { name: 'Temperature over four hours' }).getByText('4 h').waitFor();
+      await page.getByRole('region', { name: 'The dish' }).waitFor();
+      await page.getByRole('img', { name: 'The water' }).getByText('taken up').waitFor();
     },
   },
 ];

@@ -46,7 +46,8 @@ export function Pots() {
               <span>
                 {pot.dish}: {pot.use}
                 <span className="block text-sm text-faint">
-                  must hold {Math.round(pot.litres * 10) / 10} l{pot.widthCm > 0 && `, ${Math.ceil(pot.widthCm)} cm across`}
+                  must hold {Math.round(pot.litres * 10) / 10} l
+                  {pot.widthCm > 0 && `, ${Math.ceil(pot.widthCm)} cm across`}
                 </span>
               </span>
               <Listbox value={pot.byHand ? pot.vessel.id : ANY} onChange={(id) => choose(pot, unitOf(pot, id))}>

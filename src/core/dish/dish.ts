@@ -1,6 +1,7 @@
 import type { VesselNeed } from '@/core/kitchen/fits';
 import type { ApplianceKind, Heat } from '@/core/kitchen/kitchen';
 import type { Amount } from '@/core/units/amount';
+import type { Said } from './technique';
 
 /** How long a step takes: at the shortest, most likely, at the longest; whole minutes. */
 export interface Minutes {
@@ -161,4 +162,6 @@ export interface Dish {
   readonly lands: { readonly step: string; readonly waits: Waits } | null;
   readonly note?: string;
   readonly grain?: DishGrain;
+  /** The technique it was made by, and what was said for it; absent where it was written by hand. */
+  readonly made?: Said;
 }

@@ -39,7 +39,10 @@ export function grainParts(dish: Dish): { readonly grams: number; readonly litre
 }
 
 /** The liquid balance over a middling burner in an ordinary pot. */
-export function usualBalance({ kind, method, soaked }: DishGrain, grams: number): Balance {
+export function usualBalance(
+  { kind, method, soaked }: Pick<DishGrain, 'kind' | 'method' | 'soaked'>,
+  grams: number,
+): Balance {
   return liquidBalance({
     grain: grainOf(kind),
     method: methodOf(method),

@@ -1,0 +1,164 @@
+import { type Amount, scaleAmount } from '@/core/units/amount';
+import type { Dish, Ingredient } from './dish';
+import { dish } from './write';
+
+/** One of several ways at a point where practitioners differ. */
+export interface Way {
+  readonly id: string;
+  /** A few words: "soaked". */
+  readonly says: string;
+  /** Why one would, and what it does to time and liquid, in a sentence. */
+  readonly because: string;
+}
+
+/** A point where practitioners differ; the first way is the usual one. */
+export interface Choice {
+  readonly id: string;
+  readonly asks: string;
+  readonly ways: readonly Way[];
+}
+
+/** A place for an ingredient. */
+export interface Slot {
+  readonly id: string;
+  /** What the cook is asked for: "the meat". */
+  readonly asks: string;
+  readonly usual: string;
+  /** For one portion; for the whole dish where it does not grow. */
+  readonly amount: Amount;
+  readonly cut?: string;
+  readonly allergens?: readonly string[];
+  /** False where the amount is the same for two and for twenty. */
+  readonly grows?: boolean;
+  /** The dish works without it. */
+  readonly mayMiss?: boolean;
+}
+
+/** What stands in a slot instead of the usual; null: nothing. */
+export type Filling = Partial<Pick<Slot, 'amount' | 'cut' | 'allergens'>> & { readonly name?: string };
+
+/** What a cook says to have a dish: a technique, ways, and what goes in. */
+export interface Said {
+  readonly technique: string;
+  /** Way of each choice; the usual one where none is said. */
+  readonly ways: Readonly<Record<string, string>>;
+  readonly fillings: Readonly<Record<string, Filling | null>>;
+}
+
+/** What a builder has to work with. */
+export interface Brief {
+  readonly servings: number;
+  /** The way of a choice. */
+  readonly way: (choice: string) => string;
+  /** The ingredient in a slot, or null where it is left out. */
+  readonly item: (slot: string) => Ingredient | null;
+  readonly has: (slot: string) => boolean;
+  /** Those of these slots that are filled, for a step's `uses`. */
+  readonly uses: (...slots: string[]) => readonly string[];
+  /** What is in the slot, in a sentence: "the leeks". */
+  readonly named: (slot: string) => string;
+}
+
+/** What a builder gives: a dish but for what every dish has; `amounts` overrules the amounts of slots. */
+export type Built = Pick<Dish, 'steps' | 'links' | 'lands'> &
+  Partial<Pick<Dish, 'vessels' | 'gives' | 'takes' | 'grain' | 'note'>> & {
+    readonly amounts?: Readonly<Record<string, Amount>>;
+  };
+
+export type Family = 'grain' | 'stock' | 'meat' | 'pot' | 'pulses' | 'pan' | 'fish' | 'oven' | 'bread' | 'side';
+
+/** A way of cooking with all that is known of it: from a few words of a cook it makes a dish. */
+export interface Technique {
+  readonly id: string;
+  readonly name: string;
+  readonly family: Family;
+  /** What it is, in a sentence. */
+  readonly says: string;
+  readonly choices: readonly Choice[];
+  readonly slots: readonly Slot[];
+  /** What usually goes wrong. */
+  readonly mistakes: readonly string[];
+  readonly build: (brief: Brief) => Built;
+}
+
+/** A dish by a technique. `said` may leave out all that is usual; what it says of unknown choices and slots is passed over. */
+export function makeDish(
+  technique: Technique,
+  { id, name, servings }: Pick<Dish, 'id' | 'name' | 'servings'>,
+  said: Partial<Omit<Said, 'technique'>> = {},
+): Dish {
+  const ways = Object.fromEntries(
+    technique.choices.map((choice) => {
+      const wanted = said.ways?.[choice.id];
+      return [choice.id, choice.ways.some((way) => way.id === wanted) ? wanted! : choice.ways[0]!.id];
+    }),
+  );
+  const ingredients = technique.slots.flatMap((slot): Ingredient[] => {
+    const filling = said.fillings?.[slot.id];
+    return filling === null && slot.mayMiss ? [] : [filled(slot, filling ?? {}, servings)];
+  });
+  const item = (slot: string) => ingredients.find((each) => each.id === slot) ?? null;
+  const { amounts = {}, ...built } = technique.build({
+    servings,
+    way: (choice) => ways[choice] ?? '',
+    item,
+    has: (slot) => item(slot) !== null,
+    uses: (...slots) => slots.filter((slot) => item(slot) !== null),
+    named: (slot) => `the ${item(slot)?.name ?? 'rest'}`,
+  });
+  const used = new Set([...built.steps.flatMap(({ uses }) => uses), ...(built.grain?.liquid ?? [])]);
+  return dish({
+    id,
+    name,
+    servings,
+    // A liquid that comes from another dish is no ingredient of this one.
+    ingredients: ingredients
+      .filter((each) => used.has(each.id))
+      .map((each) => ({ ...each, amount: amounts[each.id] ?? each.amount })),
+    ...built,
+    made: { technique: technique.id, ways, fillings: said.fillings ?? {} },
+  });
+}
+
+function filled(slot: Slot, filling: Filling, servings: number): Ingredient {
+  const grows = slot.grows !== false;
+  const cut = filling.cut ?? slot.cut;
+  const amount = filling.amount ?? slot.amount;
+  return {
+    id: slot.id,
+    name: filling.name ?? slot.usual,
+    amount: grows ? scaleAmount(amount, servings) : amount,
+    ...(cut ? { cut } : {}),
+    grows,
+    allergens: filling.allergens ?? (filling.name === undefined ? (slot.allergens ?? []) : []),
+  };
+}
+
+/** What one dish has otherwise than another, in words: minutes, hands, liquid, steps; empty when nothing. */
+export function differences(before: Dish, after: Dish): readonly string[] {
+  const steps = (dish: Dish) => new Map(dish.steps.map((step) => [step.id, step]));
+  const [was, is] = [steps(before), steps(after)];
+  const sum = (dish: Dish, hands: boolean) =>
+    dish.steps
+      .filter(({ attention }) => !hands || attention === 'hands')
+      .reduce((total, { minutes }) => total + minutes.likely, 0);
+  const told: string[] = [];
+  const more = (count: number, what: string) =>
+    told.push(`${Math.abs(count)} min ${count > 0 ? 'more' : 'less'} ${what}`);
+  const hands = sum(after, true) - sum(before, true);
+  const all = sum(after, false) - sum(before, false);
+  if (hands !== 0) more(hands, 'of hands');
+  if (all !== 0) more(all, 'in all');
+  const fresh = after.steps.filter(({ id }) => !was.has(id)).map(({ name }) => `“${name}”`);
+  const gone = before.steps.filter(({ id }) => !is.has(id)).map(({ name }) => `“${name}”`);
+  if (fresh.length > 0) told.push(`also ${fresh.join(', ')}`);
+  if (gone.length > 0) told.push(`no ${gone.join(', ')}`);
+  for (const item of after.ingredients) {
+    const old = before.ingredients.find(({ id }) => id === item.id);
+    if (!old || old.amount.unit !== item.amount.unit) continue;
+    const share = item.amount.quantity / old.amount.quantity - 1;
+    if (Math.abs(share) < 0.02) continue;
+    told.push(`${Math.round(Math.abs(share) * 100)} % ${share > 0 ? 'more' : 'less'} ${item.name}`);
+  }
+  return told;
+}

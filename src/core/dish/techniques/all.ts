@@ -1,0 +1,13 @@
+import type { Technique } from '@/core/dish/technique';
+import { GRAIN_TECHNIQUES } from './grain';
+import { POT_TECHNIQUES } from './pot-and-pan';
+import { MEAT_TECHNIQUES } from './stock-and-meat';
+
+/** All techniques there are. A new one is added to the list of its file. */
+export const TECHNIQUES: readonly Technique[] = [...GRAIN_TECHNIQUES, ...MEAT_TECHNIQUES, ...POT_TECHNIQUES];
+
+export function techniqueOf(id: string): Technique {
+  const found = TECHNIQUES.find((each) => each.id === id);
+  if (!found) throw new Error(`There is no technique "${id}".`);
+  return found;
+}

@@ -1,0 +1,901 @@
+import type { DishGrain, Link, Step, Takes } from '@/core/dish/dish';
+import { usualBalance } from '@/core/dish/grain-of';
+import type { Brief, Built, Choice, Slot, Technique, Way } from '@/core/dish/technique';
+import { bake, chop, follow, fry, leave, pot, rest, simmer, waits, work } from '@/core/dish/write';
+import { GRAINS, grainOf, litresDry } from '@/core/grain/grains';
+import { methodOf } from '@/core/grain/methods';
+import { litresInPot } from '@/core/grain/rules';
+import { MASS_IN_GRAMS, type MassUnit } from '@/core/units/amount';
+import { chain, GRAIN_KEEPS, HEAVY, present, SEAL, SOAK, STEAM, WASH, WHOLE_SPICE } from './words';
+
+/** Which grain: all that the tables know, the one a method is told for first. */
+function kinds(first: string, ids: readonly string[] = GRAINS.map(({ id }) => id)): Choice {
+  const order = [first, ...ids.filter((id) => id !== first)];
+  const way = (id: string): Way => {
+    const { name, minutes, takesUp } = grainOf(id);
+    const [least, most] = minutes;
+    return {
+      id,
+      says: name,
+      because: `${least} to ${most} min covered; a gram takes up ${takesUp[0]} to ${takesUp[1]} g of water.`,
+    };
+  };
+  return { id: 'kind', asks: 'Which grain?', ways: order.map(way) };
+}
+
+const MEASURE: Choice = {
+  id: 'measure',
+  asks: 'How much liquid?',
+  ways: [
+    {
+      id: 'balance',
+      says: 'by the balance',
+      because: 'What this grain takes up and what boils off, added up: it follows the kind, the soak and the people.',
+    },
+    {
+      id: 'school',
+      says: 'by the school’s ratio',
+      because:
+        'The old rule of this way of cooking, told for its own grain: easy to remember, and right for a family pot.',
+    },
+  ],
+};
+
+const LIQUID: Choice = {
+  id: 'liquid',
+  asks: 'In what?',
+  ways: [
+    { id: 'water', says: 'water', because: 'The grain tastes of itself; salt it well.' },
+    {
+      id: 'stock',
+      says: 'a stock of this meal',
+      because: 'Deeper, but the grain cannot start until the stock is strained; count the salt that it carries.',
+    },
+  ],
+};
+
+const grainSlot: Slot = { id: 'grain', asks: 'the grain', usual: 'grain', amount: { quantity: 70, unit: 'g' } };
+const waterSlot: Slot = { id: 'water', asks: 'the liquid', usual: 'water', amount: { quantity: 150, unit: 'ml' } };
+const saltSlot: Slot = { id: 'salt', asks: 'salt', usual: 'fine salt', amount: { quantity: 0.3, unit: 'tsp' } };
+const fatSlot: Slot = { id: 'fat', asks: 'the fat', usual: 'oil', amount: { quantity: 0.6, unit: 'tbsp' } };
+const onionSlot: Slot = {
+  id: 'onion',
+  asks: 'the onion',
+  usual: 'onion',
+  amount: { quantity: 0.25, unit: 'piece' },
+  cut: 'finely chopped',
+  mayMiss: true,
+};
+const spiceSlot: Slot = {
+  id: 'spice',
+  asks: 'whole spices or herbs',
+  usual: 'bay',
+  amount: { quantity: 2, unit: 'leaf' },
+  grows: false,
+  mayMiss: true,
+};
+const finishSlot: Slot = {
+  id: 'finish',
+  asks: 'what is folded in at the end',
+  usual: 'chopped parsley',
+  amount: { quantity: 5, unit: 'g' },
+  mayMiss: true,
+};
+
+interface Grainy {
+  readonly kind: ReturnType<typeof grainOf>;
+  readonly method: string;
+  readonly soaked: boolean;
+  readonly grams: number;
+  readonly litres: number;
+  readonly stock: boolean;
+  readonly potLitres: number;
+}
+
+/** The numbers of a grain dish: grams from its slot, litres from the balance or the school. */
+function measured(brief: Brief, method: string): Grainy {
+  const kind = grainOf(brief.way('kind'));
+  const { quantity, unit } = brief.item('grain')!.amount;
+  const grams = quantity * (unit in MASS_IN_GRAMS ? MASS_IN_GRAMS[unit as MassUnit] : 1);
+  const soaked = brief.way('soak') === 'yes' && kind.soak !== null;
+  const [least, most] = methodOf(method).ratio;
+  const litres =
+    brief.way('measure') === 'school'
+      ? litresDry(kind, grams) * ((least + most) / 2)
+      : usualBalance({ kind: kind.id, method, soaked }, grams).liquid.likely;
+  return {
+    kind,
+    method,
+    soaked,
+    grams,
+    litres: Math.max(0.02, Math.round(litres * 200) / 200),
+    stock: brief.way('liquid') === 'stock',
+    potLitres: Math.max(1, Math.round(litresInPot(kind, grams, litres) * 10) / 10),
+  };
+}
+
+/** Washing, soaking and draining, as far as they are wanted; the steps that the pot waits for. */
+function readied(brief: Brief, { kind, soaked }: Grainy): { readonly steps: Step[]; readonly links: Link[] } {
+  const washes = brief.way('wash') !== 'no';
+  const [soakLeast, soakMost] = kind.soak ?? [0, 0];
+  const wash = washes
+    ? work('wash', 'wash', 4, 'Wash the grain in several waters until they run clear.', {
+        uses: ['grain'],
+        ...(soaked ? { vessel: 'bowl' } : {}),
+        doneWhen: 'the water is clear',
+      })
+    : null;
+  const soak = soaked
+    ? rest(
+        'soak',
+        'soak',
+        [Math.max(1, soakLeast), Math.max(1, soakLeast), Math.max(1, soakMost)],
+        'Leave it covered with cold water.',
+        {
+          uses: washes ? [] : ['grain'],
+          vessel: 'bowl',
+          doneWhen: 'a grain breaks between the nails',
+        },
+      )
+    : null;
+  const drain =
+    washes || soaked
+      ? work('drain', 'drain', 2, 'Drain it well, and let it stand in the sieve.', {
+          ...(soaked ? { vessel: 'bowl' } : {}),
+          doneWhen: 'nothing drips any more',
+        })
+      : null;
+  const steps = present([wash, soak, drain]);
+  const links = [
+    ...(wash && soak ? [follow('wash', 'soak', 0, 0)] : []),
+    ...(soak ? [follow('soak', 'drain', 0, Math.max(0, soakMost - soakLeast), 5)] : []),
+    ...(wash && !soak ? [follow('wash', 'drain', 0, 10, 0)] : []),
+  ];
+  return { steps, links };
+}
+
+const bowlOf = ({ soaked, grams }: Grainy) =>
+  soaked ? [pot('bowl', 'soaking bowl', ['bowl'], Math.max(0.5, grams / 300), 'soakStart', 'drain', { wash: 1 })] : [];
+
+/** The bowl is taken from the first step there is. */
+function withBowl(built: Built): Built {
+  const first = built.steps.find(({ vessel }) => vessel === 'bowl')?.id;
+  return {
+    ...built,
+    vessels: (built.vessels ?? []).map((use) => (use.from === 'soakStart' && first ? { ...use, from: first } : use)),
+  };
+}
+
+function grainOfDish(brief: Brief, { kind, method, soaked, stock }: Grainy): DishGrain {
+  const liquid = [...(stock ? ['stock'] : ['water']), ...(brief.has('milk') ? ['milk'] : [])];
+  return { kind: kind.id, method, soaked, dry: 'grain', liquid };
+}
+
+/** A stock of the meal is taken hot when the grain wants it. */
+function takesStock({ stock, litres }: Grainy, step: string): Takes[] {
+  return stock
+    ? [{ product: 'stock', step, amount: { quantity: litres, unit: 'l' }, withinMinutes: 120, otherwise: 'hot stock' }]
+    : [];
+}
+
+const pour = ({ stock }: Grainy) => (stock ? 'the hot stock' : 'the water');
+const boilsFrom = ({ stock, litres, grams }: Grainy) => [litres + grams / 2500, stock ? 85 : 15] as const;
+const liquidUses = (brief: Brief, { stock }: Grainy) => brief.uses(...(stock ? [] : ['water']), 'salt');
+const sealWords = (brief: Brief) =>
+  ({
+    lid: '',
+    cloth: ' A cloth under the lid, its corners tied up.',
+    foil: ' Foil under the lid.',
+    paper: ' Wet paper on the grain.',
+  })[brief.way('seal')] ?? '';
+
+const covered = (grain: Grainy, brief: Brief, heat: 'low' | 'lowest' = 'low') =>
+  leave(
+    'covered',
+    'covered',
+    heat,
+    times(grain.kind.minutes),
+    `Cover and turn down.${sealWords(brief)} The lid stays on.`,
+    {
+      vessel: 'pot',
+      doneWhen: 'no bubbling to be heard, small craters on top',
+    },
+  );
+const resting = ({ kind }: Grainy) =>
+  rest('rest', 'rest', [kind.rest[0], kind.rest[0], kind.rest[1]], 'Off the heat, lid on.', {
+    vessel: 'pot',
+    doneWhen: `${kind.rest[0]} minutes are over`,
+  });
+const fluffed = (brief: Brief) =>
+  work(
+    'fluff',
+    'fluff',
+    2,
+    brief.has('finish') ? `Loosen with a fork and fold in ${brief.named('finish')}.` : 'Loosen with a fork.',
+    {
+      vessel: 'pot',
+      uses: brief.uses('finish'),
+      cautions: brief.has('spice') ? [STEAM, GRAIN_KEEPS, WHOLE_SPICE] : [STEAM, GRAIN_KEEPS],
+      doneWhen: 'every grain by itself',
+    },
+  );
+const holds = ({ kind }: Grainy) => waits('hot', Math.min(15, kind.holds), kind.holds, 'covered, in its pot');
+
+function times([least, most]: readonly [number, number]): [number, number, number] {
+  const low = Math.max(1, least);
+  return [low, Math.max(low, Math.round((low + most) / 2)), Math.max(low, most)];
+}
+
+/** The end that all covered grain has: covered, rest, fluff. */
+function landed(brief: Brief, grain: Grainy, before: readonly (Step | null)[], more: Partial<Built> = {}): Built {
+  const ready = readied(brief, grain);
+  const steps = present(before);
+  const tail = [covered(grain, brief), resting(grain), fluffed(brief)];
+  const entry = steps.find(({ id }) => id === 'toast' || id === 'boil')!;
+  const hot = [...steps.filter(({ place }) => place.at === 'burner'), ...tail];
+  const board = steps.filter(({ place }) => place.at === 'board');
+  return withBowl({
+    steps: [...ready.steps, ...steps, ...tail],
+    links: [
+      ...ready.links,
+      ...(ready.steps.length > 0 ? [follow('drain', entry.id, 0, 30, 10)] : []),
+      ...board.map(({ id }) => follow(id, hot[0]!.id, 0, 240)),
+      ...chain(hot.slice(0, -1)),
+      follow('rest', 'fluff', 0, 20, 0),
+    ],
+    vessels: [...bowlOf(grain), pot('pot', 'grain pot', ['pot', 'casserole'], grain.potLitres, hot[0]!.id, 'fluff')],
+    takes: takesStock(grain, 'boil'),
+    lands: { step: 'fluff', waits: holds(grain) },
+    grain: grainOfDish(brief, grain),
+    amounts: grain.stock ? {} : { water: { quantity: grain.litres, unit: 'l' } },
+    ...more,
+  });
+}
+
+const boil = (brief: Brief, grain: Grainy, says: string) =>
+  simmer('boil', 'boil', 'full', [3, 6, 9], says, {
+    vessel: 'pot',
+    uses: [
+      ...liquidUses(brief, grain),
+      ...brief.uses('spice'),
+      ...(brief.way('wash') === 'no' && !grain.soaked ? ['grain'] : []),
+    ],
+    boils: boilsFrom(grain),
+    doneWhen: 'it bubbles all over',
+  });
+
+const absorption: Technique = {
+  id: 'absorption',
+  name: 'Grain, covered on the hob',
+  family: 'grain',
+  says: 'Measured water, to the boil, lid on, left alone.',
+  choices: [kinds('long'), WASH, SOAK, MEASURE, LIQUID, SEAL],
+  slots: [grainSlot, waterSlot, saltSlot, spiceSlot, finishSlot],
+  mistakes: ['Lifting the lid: each look costs steam and minutes.', 'Stirring: the starch turns it to paste.'],
+  build: (brief) => {
+    const grain = measured(brief, brief.way('kind') === 'soft-long' ? 'covered-soft' : 'covered');
+    return landed(brief, grain, [
+      boil(brief, grain, `Grain, ${pour(grain)} and salt in the pot; to the boil uncovered.`),
+    ]);
+  },
+};
+
+const toasted = (brief: Brief) => [
+  brief.has('onion') ? chop('chop', 'chop', [4, 5, 7], 'Chop the onion finely.', { uses: ['onion'] }) : null,
+  brief.has('onion')
+    ? fry('soften', 'soften onion', 'medium', [4, 6, 8], 'Soften the onion in the fat without colour.', {
+        vessel: 'pot',
+        uses: brief.uses('fat'),
+        doneWhen: 'soft and clear',
+      })
+    : null,
+  fry(
+    'toast',
+    'toast',
+    'medium',
+    [3, 4, 5],
+    'The grain into the fat, stirring until every grain shines and smells of nuts.',
+    {
+      vessel: 'pot',
+      uses: [
+        ...(brief.has('onion') ? [] : brief.uses('fat')),
+        ...(brief.way('wash') === 'no' && brief.way('soak') !== 'yes' ? ['grain'] : []),
+      ],
+      doneWhen: 'it shines and smells of nuts',
+    },
+  ),
+];
+
+const pilaf: Technique = {
+  id: 'pilaf',
+  name: 'Pilaf',
+  family: 'grain',
+  says: 'Grain turned in fat first, then cooked in measured liquid.',
+  choices: [kinds('long'), LIQUID, SOAK, WASH, MEASURE, SEAL],
+  slots: [grainSlot, waterSlot, saltSlot, fatSlot, onionSlot, spiceSlot, finishSlot],
+  mistakes: [
+    'Wet grain in hot fat: it spits and sticks. Drain it well.',
+    'Cold liquid on hot grain: it stops, and cooks unevenly.',
+  ],
+  build: (brief) => {
+    const grain = measured(brief, brief.way('soak') === 'yes' ? 'pilaf-soaked' : 'pilaf');
+    const pouring = boil(brief, grain, `Pour in ${pour(grain)} with the salt, stir once, to the boil.`);
+    const uses = pouring.uses.filter((id) => id !== 'grain');
+    return landed(brief, grain, [
+      ...toasted(brief),
+      { ...pouring, uses, cautions: ['Liquid on hot fat spits: pour slowly, sleeve down.'] },
+    ]);
+  },
+};
+
+const ovenPilaf: Technique = {
+  ...pilaf,
+  id: 'pilaf-oven',
+  name: 'Pilaf finished in the oven',
+  says: 'As a pilaf, but under foil in the oven, which frees the burner and cooks from all sides.',
+  build: (brief) => {
+    const built = pilaf.build(brief);
+    const oven = bake('covered', 'oven, covered', 160, 1, [25, 27, 32], 'Foil and lid on, into the oven.', {
+      vessel: 'pot',
+      doneWhen: 'the liquid is taken up',
+      cautions: ['Lid and handles come out as hot as the oven: two dry cloths.'],
+    });
+    return {
+      ...built,
+      steps: built.steps.map((step) => (step.id === 'covered' ? oven : step)),
+      vessels: (built.vessels ?? []).map((use) =>
+        use.id === 'pot' ? { ...use, need: { ...use.need, kinds: ['casserole' as const] } } : use,
+      ),
+    };
+  },
+};
+
+const hardBoil: Technique = {
+  id: 'hard-boil',
+  name: 'Grain boiled hard, then steamed under a cloth',
+  family: 'grain',
+  says: 'A rolling boil until craters show, then cloth and lid on the lowest heat.',
+  choices: [
+    kinds('aged-long', ['aged-long', 'long', 'parboiled']),
+    { ...SOAK, ways: [...SOAK.ways].reverse() },
+    WASH,
+    MEASURE,
+  ],
+  slots: [grainSlot, waterSlot, saltSlot, fatSlot, spiceSlot, finishSlot],
+  mistakes: ['Turning it down too soon: what should have boiled off stays in the pot.'],
+  build: (brief) => {
+    const grain = measured(brief, 'hard-boil');
+    const rolling = simmer('rolling', 'rolling boil', 'full', [6, 8, 10], 'Uncovered at a rolling boil.', {
+      vessel: 'pot',
+      uses: brief.uses('fat'),
+      lookEvery: 4,
+      doneWhen: 'the surface is dry and small craters show',
+    });
+    const built = landed(brief, grain, [boil(brief, grain, 'Grain, water and salt; to the boil.'), rolling]);
+    const steam = leave(
+      'covered',
+      'cloth and lid',
+      'lowest',
+      [7, 9, 12],
+      'A cloth under the lid, lowest heat. First look after five minutes.',
+      {
+        vessel: 'pot',
+        doneWhen: 'a grain is soft to its heart',
+        cautions: ['Tie the corners of the cloth up over the lid, away from the flame.'],
+      },
+    );
+    return { ...built, steps: built.steps.map((step) => (step.id === 'covered' ? steam : step)) };
+  },
+};
+
+const drained: Technique = {
+  id: 'drain',
+  name: 'Grain boiled, drained and steamed',
+  family: 'grain',
+  says: 'Boiled in plenty of salted water to three quarters, drained at once, sealed and steamed.',
+  choices: [
+    kinds('aged-long', ['aged-long', 'long', 'parboiled']),
+    { ...SOAK, ways: [...SOAK.ways].reverse() },
+    WASH,
+    {
+      id: 'crust',
+      asks: 'A crust below?',
+      ways: [
+        { id: 'none', says: 'no crust', because: 'Twenty minutes of steam are enough.' },
+        {
+          id: 'thick',
+          says: 'a thick crust',
+          because: 'Forty-five minutes over fat make a golden base to turn out; it wants a straight pot.',
+        },
+      ],
+    },
+  ],
+  slots: [grainSlot, waterSlot, { ...saltSlot, amount: { quantity: 0.75, unit: 'tsp' } }, fatSlot, finishSlot],
+  mistakes: [
+    'Letting it wait once drained: it clumps and goes on cooking.',
+    'Boiling it soft: the steam does the rest.',
+  ],
+  build: (brief) => {
+    const grain = measured(brief, 'drain');
+    const ready = readied(brief, grain);
+    const crust = brief.way('crust') === 'thick';
+    const bringing = simmer(
+      'boil',
+      'water to the boil',
+      'full',
+      [6, 10, 14],
+      'Plenty of water, salted like soup, to a rolling boil.',
+      {
+        vessel: 'pot',
+        uses: liquidUses(brief, grain),
+        boils: [grain.litres, 15, 'covered'],
+        doneWhen: 'it rolls',
+        cautions: [HEAVY],
+      },
+    );
+    const parboil = fry(
+      'parboil',
+      'parboil',
+      'full',
+      [5, 6, 8],
+      'The grain in, stirred once; boil it until only its heart is hard.',
+      {
+        vessel: 'pot',
+        uses: ready.steps.length > 0 ? [] : ['grain'],
+        doneWhen: 'soft outside, a white point inside',
+      },
+    );
+    const pouring = work('pour', 'drain at once', 2, 'Drain at once; it cannot wait.', {
+      vessel: 'pot',
+      doneWhen: 'nothing drips',
+      cautions: ['Tip the pot away from you into a sieve that stands firm in the sink.'],
+    });
+    const layer = work(
+      'layer',
+      'back in, seal',
+      [2, 3, 4],
+      'Fat into the pot, the grain back in as a loose heap, a cloth and the lid.',
+      {
+        vessel: 'pot',
+        uses: brief.uses('fat'),
+      },
+    );
+    const steam = leave('steam', 'steam', 'lowest', crust ? [40, 45, 55] : [18, 22, 26], 'Lowest heat, sealed.', {
+      vessel: 'pot',
+      doneWhen: crust ? 'it smells of toast, and the sides hiss' : 'the lid is too hot to touch and a grain is done',
+    });
+    const turn = crust
+      ? work('turn', 'turn out', [3, 4, 6], 'A flat dish wider than the rim over it, one turn, a minute upside down.', {
+          vessel: 'pot',
+          uses: brief.uses('finish'),
+          cautions: [HEAVY, GRAIN_KEEPS],
+          doneWhen: 'it lets go of the pot',
+        })
+      : fluffed(brief);
+    const hot = [bringing, parboil, pouring, layer, steam];
+    return withBowl({
+      steps: [...ready.steps, ...hot, turn],
+      links: [
+        ...ready.links,
+        ...(ready.steps.length > 0 ? [follow('drain', 'parboil', 0, 30, 10)] : []),
+        follow('boil', 'parboil', 0, 10, 0),
+        ...chain([parboil, pouring]),
+        follow('pour', 'layer', 0, 5, 0),
+        follow('layer', 'steam', 0, 2, 0),
+        follow('steam', turn.id, crust ? 5 : 0, 15, 8),
+      ],
+      vessels: [
+        ...bowlOf(grain),
+        pot('pot', 'boiling pot', ['pot'], Math.max(2, Math.round(grain.litres * 14) / 10), 'boil', turn.id, {
+          straight: crust,
+        }),
+      ],
+      lands: { step: turn.id, waits: holds(grain) },
+      grain: { ...grainOfDish(brief, grain), liquid: ['water'] },
+      amounts: { water: { quantity: grain.litres, unit: 'l' } },
+    });
+  },
+};
+
+const sauced: Technique = {
+  id: 'sauce-grain',
+  name: 'Grain cooked in a reduced sauce',
+  family: 'grain',
+  says: 'Peppers, tomato and onion cooked down until the fat parts; then the grain in it, with only enough liquid to loosen.',
+  choices: [kinds('parboiled', ['parboiled', 'long', 'bulgur-coarse']), WASH, MEASURE, LIQUID],
+  slots: [
+    grainSlot,
+    waterSlot,
+    saltSlot,
+    fatSlot,
+    { ...onionSlot, amount: { quantity: 0.3, unit: 'piece' } },
+    {
+      id: 'sauce',
+      asks: 'tomatoes or peppers for the sauce',
+      usual: 'chopped tomatoes',
+      amount: { quantity: 70, unit: 'g' },
+    },
+    {
+      id: 'paste',
+      asks: 'tomato paste',
+      usual: 'tomato paste',
+      amount: { quantity: 0.5, unit: 'tbsp' },
+      mayMiss: true,
+    },
+    spiceSlot,
+  ],
+  mistakes: [
+    'Too much liquid cannot be mended, too little can: add it by the spoonful.',
+    'Grain in before the sauce has lost its tang.',
+  ],
+  build: (brief) => {
+    const grain = measured(brief, 'sauce');
+    const board = chop('chop', 'chop', [5, 7, 10], 'Chop the onion; blend or chop the tomatoes and peppers.', {
+      uses: brief.uses('onion', 'sauce'),
+    });
+    const base = fry(
+      'base',
+      'base',
+      'medium',
+      [8, 10, 13],
+      'Soften the onion in the fat, then the paste until its tang is gone.',
+      {
+        vessel: 'pot',
+        uses: brief.uses('fat', 'paste', 'spice'),
+        doneWhen: 'dark red, and it smells sweet',
+      },
+    );
+    const reduce = simmer(
+      'reduce',
+      'reduce',
+      'medium',
+      [10, 13, 18],
+      'The tomatoes in; let it cook down, stirring now and then.',
+      {
+        vessel: 'pot',
+        lookEvery: 5,
+        doneWhen: 'the fat parts from it',
+        cautions: ['A thick sauce spits: lid ajar.'],
+      },
+    );
+    const loosen = {
+      ...boil(brief, grain, `The grain in, ${pour(grain)} to just loosen it, to the boil.`),
+      id: 'boil',
+    };
+    const stir = fry('stir', 'stir up', 'low', 2, 'Stir up from the bottom; add a spoonful if it is dry.', {
+      vessel: 'pot',
+      cautions: [STEAM],
+    });
+    const first = leave('first', 'paper and lid', 'low', [14, 15, 18], 'Wet paper on it, lid on, low.', {
+      vessel: 'pot',
+    });
+    const second = leave('second', 'covered again', 'low', [12, 15, 20], 'Paper and lid on again.', {
+      vessel: 'pot',
+      doneWhen: 'a grain is soft to its heart',
+    });
+    const ready = readied(brief, grain);
+    const hot = [base, reduce, loosen, first, stir, second, resting(grain)];
+    return withBowl({
+      steps: [...ready.steps, board, ...hot, fluffed(brief)],
+      links: [
+        ...ready.links,
+        ...(ready.steps.length > 0 ? [follow('drain', 'boil', 0, 30, 10)] : []),
+        follow('chop', 'base', 0, 240),
+        ...chain(hot),
+        follow('rest', 'fluff', 0, 20, 0),
+      ],
+      vessels: [pot('pot', 'sauce pot', ['pot', 'casserole'], grain.potLitres * 1.2, 'base', 'fluff')],
+      takes: takesStock(grain, 'boil'),
+      lands: { step: 'fluff', waits: holds(grain) },
+      grain: grainOfDish(brief, grain),
+      amounts: grain.stock ? {} : { water: { quantity: grain.litres, unit: 'l' } },
+    });
+  },
+};
+
+const coconut: Technique = {
+  id: 'coconut-pulses',
+  name: 'Grain with cooked pulses in coconut milk',
+  family: 'grain',
+  says: 'Grain and pulses cooked the day before, in coconut milk and water, the lid never lifted.',
+  choices: [kinds('long', ['long', 'soft-long', 'brown', 'red', 'parboiled']), WASH, MEASURE],
+  slots: [
+    { ...grainSlot, amount: { quantity: 55, unit: 'g' } },
+    { id: 'pulses', asks: 'the cooked pulses', usual: 'cooked pigeon peas', amount: { quantity: 60, unit: 'g' } },
+    { id: 'milk', asks: 'coconut milk', usual: 'coconut milk', amount: { quantity: 50, unit: 'ml' } },
+    waterSlot,
+    saltSlot,
+    spiceSlot,
+    {
+      id: 'pepper',
+      asks: 'a whole hot pepper',
+      usual: 'whole hot pepper',
+      amount: { quantity: 1, unit: 'piece' },
+      grows: false,
+      mayMiss: true,
+    },
+  ],
+  mistakes: ['Lifting the lid.', 'Leaving the hot pepper in until the pot is dry: it bursts.'],
+  build: (brief) => {
+    const grain = measured(brief, 'coconut');
+    const milk = brief.item('milk')!.amount.quantity / 1000;
+    const water = Math.max(0.02, Math.round((grain.litres - milk) * 200) / 200);
+    const bringing = boil(brief, grain, 'Pulses, coconut milk, water, salt and the grain in the pot; to the boil.');
+    const built = landed(brief, grain, [
+      { ...bringing, uses: [...new Set([...bringing.uses, 'water', ...brief.uses('pulses', 'milk', 'pepper')])] },
+    ]);
+    const lowest = leave('covered', 'covered', 'lowest', [28, 30, 34], 'Lid on, lowest heat, never lifted.', {
+      vessel: 'pot',
+      doneWhen: 'quiet',
+    });
+    const still = rest('rest', 'rest', 15, 'Off the heat, lid on.', { vessel: 'pot' });
+    const fish = 'Fish out the hot pepper whole, before anything bursts it.';
+    return {
+      ...built,
+      steps: built.steps.map((step) =>
+        step.id === 'covered'
+          ? lowest
+          : step.id === 'rest'
+            ? still
+            : step.id === 'fluff' && brief.has('pepper')
+              ? { ...step, cautions: [...step.cautions, fish] }
+              : step,
+      ),
+      amounts: { water: { quantity: water, unit: 'l' } },
+    };
+  },
+};
+
+const cooker: Technique = {
+  id: 'rice-cooker',
+  name: 'Grain in the rice cooker',
+  family: 'grain',
+  says: 'Measured or to the line, switched on, forgotten: it needs no burner and no eye.',
+  choices: [kinds('long'), WASH, MEASURE],
+  slots: [grainSlot, waterSlot, saltSlot, finishSlot],
+  mistakes: ['Opening it when it clicks: ten minutes more with the lid down.'],
+  build: (brief) => {
+    const grain = measured(brief, 'rice-cooker');
+    const ready = readied(brief, grain);
+    const fill = work('fill', 'fill', 2, 'Grain, water and salt into the cooker; close it and switch it on.', {
+      uses: [...liquidUses(brief, grain), ...(ready.steps.length > 0 ? [] : ['grain'])],
+      cautions: ['Fill and clean it as its maker says.'],
+    });
+    const [least, likely, most] = times(grain.kind.minutes);
+    const cook: Step = {
+      ...leave('cook', 'rice cooker', 'low', [least + 8, likely + 10, most + 14], 'It cooks by itself.', {
+        doneWhen: 'it clicks over to warm',
+      }),
+      place: { at: 'appliance', appliance: 'rice-cooker' },
+    };
+    const still: Step = {
+      ...rest('rest', 'rest', 10, 'Leave it closed.', {}),
+      place: { at: 'appliance', appliance: 'rice-cooker' },
+    };
+    const { vessel: _, ...fluff } = fluffed(brief);
+    return {
+      steps: [...ready.steps, fill, cook, still, fluff],
+      links: [
+        ...ready.links,
+        ...(ready.steps.length > 0 ? [follow('drain', 'fill', 0, 30, 10)] : []),
+        follow('fill', 'cook', 0, 0),
+        follow('cook', 'rest', 0, 0),
+        follow('rest', 'fluff', 0, 60, 20),
+      ],
+      lands: { step: 'fluff', waits: waits('hot', 20, 60, 'in the cooker, on warm') },
+      grain: grainOfDish(brief, grain),
+      amounts: { water: { quantity: grain.litres, unit: 'l' } },
+    };
+  },
+};
+
+const turnedOut: Technique = {
+  id: 'turned-out',
+  name: 'Layered pot, turned out',
+  family: 'grain',
+  says: 'Meat or vegetables below, soaked grain above, stock poured through a sieve; turned out onto a flat dish.',
+  choices: [kinds('aged-long', ['aged-long', 'long', 'bulgur-coarse']), MEASURE],
+  slots: [
+    grainSlot,
+    waterSlot,
+    saltSlot,
+    fatSlot,
+    {
+      id: 'layers',
+      asks: 'what lies below, cooked or fried',
+      usual: 'fried slices of aubergine',
+      amount: { quantity: 110, unit: 'g' },
+    },
+    {
+      id: 'nuts',
+      asks: 'nuts to strew over',
+      usual: 'toasted almonds',
+      amount: { quantity: 8, unit: 'g' },
+      allergens: ['tree nuts'],
+      mayMiss: true,
+    },
+  ],
+  mistakes: ['Turning it too soon: it must settle.', 'A plate no wider than the rim.'],
+  build: (brief) => {
+    const grain = { ...measured(brief, 'turned-out'), soaked: grainOf(brief.way('kind')).soak !== null };
+    const litres = Math.max(
+      0.02,
+      Math.round(
+        usualBalance({ kind: grain.kind.id, method: 'turned-out', soaked: grain.soaked }, grain.grams).liquid.likely *
+          200,
+      ) / 200,
+    );
+    const ready = readied(brief, grain);
+    const layer = work(
+      'layer',
+      'layer',
+      [5, 7, 10],
+      `Fat into the pot, then ${brief.named('layers')}, then the drained grain, pressed lightly.`,
+      {
+        vessel: 'pot',
+        uses: brief.uses('fat', 'layers'),
+        steady: false,
+      },
+    );
+    const pouring = simmer(
+      'boil',
+      'pour, boil',
+      'medium',
+      [4, 6, 9],
+      'The hot liquid through a sieve to just above the grain; to the boil.',
+      {
+        vessel: 'pot',
+        uses: brief.uses('water', 'salt'),
+        boils: [litres + grain.grams / 2500, 80],
+        doneWhen: 'it bubbles at the edge',
+      },
+    );
+    const low = leave('low', 'low', 'low', [30, 38, 50], 'Lid on, low.', {
+      vessel: 'pot',
+      doneWhen: 'the grain on top is done',
+    });
+    const settle = rest('settle', 'settle', [15, 15, 20], 'Off the heat, lid on.', { vessel: 'pot' });
+    const turn = work(
+      'turn',
+      'turn out',
+      [3, 4, 6],
+      'A flat dish over the pot, one turn, two minutes upside down, then lift. Strew with what is to go over it.',
+      {
+        vessel: 'pot',
+        uses: brief.uses('nuts'),
+        cautions: [HEAVY, GRAIN_KEEPS],
+        doneWhen: 'it stands',
+      },
+    );
+    return withBowl({
+      steps: [...ready.steps, layer, pouring, low, settle, turn],
+      links: [
+        ...ready.links,
+        follow('drain', 'layer', 0, 30, 10),
+        { ...follow('layer', 'boil', 0, 60, 30), overnight: true },
+        ...chain([pouring, low, settle]),
+        follow('settle', 'turn', 0, 10, 2),
+      ],
+      vessels: [
+        ...bowlOf(grain),
+        pot(
+          'pot',
+          'straight pot',
+          ['pot'],
+          Math.round(
+            (grain.potLitres + (brief.item('layers')!.amount.quantity * brief.servings) / 1000 / brief.servings) * 10,
+          ) / 10,
+          'layer',
+          'turn',
+          { straight: true, wash: 8 },
+        ),
+      ],
+      lands: { step: 'turn', waits: waits('hot', 8, 15, 'as it stands, under a cloth') },
+      grain: { ...grainOfDish(brief, grain), liquid: ['water'] },
+      amounts: { water: { quantity: litres, unit: 'l' } },
+    });
+  },
+};
+
+const steeped: Technique = {
+  id: 'steeped',
+  name: 'Grain steeped in boiling water',
+  family: 'grain',
+  says: 'Boiling water over fine grain in a bowl, covered: it needs a kettle and no burner.',
+  choices: [kinds('couscous', ['couscous', 'bulgur-fine'])],
+  slots: [grainSlot, waterSlot, saltSlot, fatSlot, finishSlot],
+  mistakes: ['Leaving it unforked: it sets in one piece.'],
+  build: (brief) => {
+    const grain = measured(brief, 'covered');
+    const litres = Math.max(
+      0.02,
+      Math.round((grain.grams * ((grain.kind.takesUp[0] + grain.kind.takesUp[1]) / 2)) / 5) / 200,
+    );
+    const kettle: Step = {
+      ...leave('kettle', 'kettle', 'full', [3, 4, 6], 'The kettle on.', { uses: brief.uses('water') }),
+      place: { at: 'appliance', appliance: 'kettle' },
+    };
+    const pouring = work(
+      'pour',
+      'pour over',
+      2,
+      'Grain, salt and fat in a bowl; boiling water over it, a plate on top.',
+      {
+        vessel: 'bowl',
+        uses: brief.uses('grain', 'salt', 'fat'),
+        cautions: ['Boiling water: pour away from you.'],
+      },
+    );
+    const steep = rest(
+      'steep',
+      'steep',
+      [grain.kind.rest[0], grain.kind.rest[0] + 2, grain.kind.rest[1] + 5],
+      'Leave it covered.',
+      { vessel: 'bowl', doneWhen: 'all the water is gone' },
+    );
+    const fork = work(
+      'fork',
+      'fork through',
+      2,
+      brief.has('finish') ? `Fork it loose with ${brief.named('finish')}.` : 'Fork it loose.',
+      { vessel: 'bowl', uses: brief.uses('finish'), cautions: [GRAIN_KEEPS] },
+    );
+    return {
+      steps: [kettle, pouring, steep, fork],
+      links: [follow('kettle', 'pour', 0, 3, 0), follow('pour', 'steep', 0, 0), follow('steep', 'fork', 0, 15, 2)],
+      vessels: [
+        pot('bowl', 'bowl', ['bowl'], Math.max(0.7, Math.round(grain.potLitres * 8) / 10), 'pour', 'fork', { wash: 2 }),
+      ],
+      lands: { step: 'fork', waits: waits('warm', 20, grain.kind.holds + 20, 'covered') },
+      grain: { ...grainOfDish(brief, { ...grain, stock: false }), liquid: ['water'] },
+      amounts: { water: { quantity: litres, unit: 'l' } },
+    };
+  },
+};
+
+const inBroth: Technique = {
+  ...pilaf,
+  id: 'broth-grain',
+  name: 'Grain in the meat’s own broth',
+  says: 'Soaked grain in measured broth: boiled open until craters show, then a damp cloth, the lid, the lowest heat.',
+  choices: [
+    kinds('aged-long', ['aged-long', 'long', 'parboiled', 'barley']),
+    { ...LIQUID, ways: [...LIQUID.ways].reverse() },
+    { ...SOAK, ways: [...SOAK.ways].reverse() },
+    WASH,
+    MEASURE,
+  ],
+  slots: [grainSlot, waterSlot, saltSlot, { ...fatSlot, mayMiss: true }, spiceSlot, finishSlot],
+  mistakes: ['Pouring the broth unmeasured.', 'Salting without tasting it: broth brings salt of its own.'],
+  build: (brief) => {
+    const grain = measured(brief, 'broth');
+    const pouring = boil(brief, grain, `The grain and ${pour(grain)}, measured; to the boil.`);
+    const open = simmer('open', 'open, until craters', 'medium', [3, 5, 9], 'Uncovered until the surface is dry.', {
+      vessel: 'pot',
+      uses: brief.uses('fat'),
+      lookEvery: 3,
+      doneWhen: 'the surface is dry with small craters',
+    });
+    const built = landed(brief, grain, [pouring, open]);
+    const low = leave('covered', 'damp cloth and lid', 'lowest', [15, 18, 25], 'Damp cloth, lid, lowest heat.', {
+      vessel: 'pot',
+      doneWhen: 'every grain is soft',
+      cautions: ['Tie the corners of the cloth up, away from the flame.'],
+    });
+    return { ...built, steps: built.steps.map((step) => (step.id === 'covered' ? low : step)) };
+  },
+};
+
+export const GRAIN_TECHNIQUES: readonly Technique[] = [
+  absorption,
+  pilaf,
+  ovenPilaf,
+  inBroth,
+  hardBoil,
+  drained,
+  sauced,
+  coconut,
+  cooker,
+  turnedOut,
+  steeped,
+];

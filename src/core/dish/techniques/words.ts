@@ -1,0 +1,87 @@
+import type { Link, Step } from '@/core/dish/dish';
+import type { Choice } from '@/core/dish/technique';
+import { follow } from '@/core/dish/write';
+
+/** Cautions and choices that several techniques share. */
+
+export const STEAM = 'Lift the lid away from you: the steam scalds.';
+export const HOT_FAT = 'Hot fat: dry what goes in, and lay it in away from you.';
+export const RAW_MEAT = 'Raw meat: wash board, knife and hands before anything that is eaten raw.';
+export const HEAVY = 'A full pot is heavy and hot: clear the way first, two dry cloths.';
+export const GRAIN_KEEPS =
+  'Leftover grain: cool it within the hour and eat it within a day, or as your local rules say.';
+export const COOLING =
+  'What is left over: cold within two hours, in shallow boxes, in the fridge; local rules come first.';
+export const POULTRY = 'Poultry is safe from 74 °C in the middle; measure it. Local rules come first.';
+export const WHOLE_CUTS = 'Whole cuts are safe from 63 °C in the middle and 3 minutes of rest. Local rules come first.';
+export const MINCED = 'Minced meat is safe from 71 °C in the middle. Local rules come first.';
+export const FISH = 'Fish is safe from 63 °C, or when it is opaque and flakes. Local rules come first.';
+export const KNIFE = 'What is hard rolls: cut a flat side first, fingers curled.';
+export const BEANS =
+  'Soaking water away; then a full rolling boil of at least ten minutes, thirty for red kidney beans. Never raw into a slow cooker.';
+export const PRESSURE = 'Open it only when the pressure is gone, and as its maker says.';
+export const WHOLE_SPICE = 'Fish out the whole spices, and tell the table of any that stay.';
+export const MARINADE = 'Marinate in the fridge. What held raw meat is boiled for some minutes, or thrown away.';
+export const EGGS = 'Eggs for small children, the pregnant and the frail: cooked until firm.';
+export const SPROUTS = 'Wash what is eaten raw, and keep it away from raw meat.';
+
+/** Washing grain: practitioners differ. */
+export const WASH: Choice = {
+  id: 'wash',
+  asks: 'Wash it?',
+  ways: [
+    {
+      id: 'yes',
+      says: 'washed',
+      because: 'Loose starch goes, and the grains stay apart: three waters or more, 4 min of hands.',
+    },
+    {
+      id: 'no',
+      says: 'unwashed',
+      because: 'Nothing is lost and nothing drips: fine for grain that is sold clean, or where water is scarce.',
+    },
+  ],
+};
+
+export const SOAK: Choice = {
+  id: 'soak',
+  asks: 'Soak it?',
+  ways: [
+    {
+      id: 'no',
+      says: 'straight into the pot',
+      because: 'No planning ahead; it takes more liquid and a few minutes more.',
+    },
+    {
+      id: 'yes',
+      says: 'soaked',
+      because: 'It cooks evenly and grows long; it takes less liquid, and too long a soak breaks it.',
+    },
+  ],
+};
+
+export const SEAL: Choice = {
+  id: 'seal',
+  asks: 'Under the lid?',
+  ways: [
+    { id: 'lid', says: 'the lid alone', because: 'Nothing to find or wash; a loose lid lets some steam go.' },
+    {
+      id: 'cloth',
+      says: 'a cloth',
+      because: 'It takes up what drips from the lid, and the top stays dry. Keep its corners away from the flame.',
+    },
+    { id: 'foil', says: 'foil', because: 'It seals tightest: less boils off, and in the oven it is a must.' },
+    { id: 'paper', says: 'paper', because: 'Wet paper on the grain itself keeps the top layer from drying out.' },
+  ],
+};
+
+/** Steps in a row, each following the one before within so many minutes; null for any time. */
+export function chain(steps: readonly (Step | null)[], within = 0): Link[] {
+  const there = steps.filter((step) => step !== null);
+  return there.slice(1).map((step, k) => follow(there[k]!.id, step.id, 0, within));
+}
+
+/** What is there of a list that may have gaps. */
+export function present<T>(list: readonly (T | null | false)[]): T[] {
+  return list.filter((each): each is T => each !== null && each !== false);
+}

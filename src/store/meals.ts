@@ -105,6 +105,16 @@ export async function storeDish(db: Pantry, dish: Dish): Promise<Refusal | null>
   return null;
 }
 
+/** Puts a stored dish onto the menu of a meal, last. */
+export async function addToMeal(db: Pantry, mealId: string, dishId: string, now: number): Promise<Refusal | null> {
+  return db.transaction('rw', db.meals, async () => {
+    const meal = await db.meals.get(mealId);
+    if (!meal) return { where: 'meal', sentence: 'This meal is no longer there; the dish is kept under Dishes.' };
+    const dishIds = meal.dishIds.includes(dishId) ? meal.dishIds : [...meal.dishIds, dishId];
+    return changeMeal(db, mealId, { dishIds }, now);
+  });
+}
+
 /** Puts one dish of a meal in the place of another; what was set by hand for the old one goes with it. */
 export async function changeDish(
   db: Pantry,

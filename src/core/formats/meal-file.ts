@@ -286,6 +286,21 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
     dry: id,
     liquid: Joi.array().items(id).min(1).max(10).required(),
   }),
+  made: Joi.object({
+    technique: Joi.string().max(60).required(),
+    ways: Joi.object().pattern(Joi.string().max(60), Joi.string().max(60)).required(),
+    fillings: Joi.object()
+      .pattern(
+        Joi.string().max(60),
+        Joi.object({
+          name: Joi.string().min(1).max(120),
+          amount,
+          cut: words,
+          allergens: Joi.array().items(Joi.string().max(60)),
+        }).allow(null),
+      )
+      .required(),
+  }),
 });
 
 export const settingShape: Joi.ObjectSchema<MealSetting> = Joi.object({

@@ -4,15 +4,17 @@ import { Listbox, ListboxButton, ListboxOption, ListboxOptions, Radio, RadioGrou
 import { useLiveQuery } from 'dexie-react-hooks';
 import { ChevronDown, X } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useId, useState } from 'react';
+import { useEffect, useId, useMemo, useState } from 'react';
 import type { Refusal } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
+import { cardOf, search } from '@/core/dish/search';
+import { withShelf } from '@/core/dish/shelf';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { MOST_PEOPLE } from '@/core/meal/check';
 import { APPETITES, type Appetite, PACES, type Pace, portionsOf } from '@/core/meal/meal';
 import type { Landing } from '@/core/meal/plan';
 import { pantry, type StoredMeal } from '@/store/db';
-import { changeMeal } from '@/store/meals';
+import { changeMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { printSpan } from '@/ui/clock';
 import { pigmentAt } from '@/ui/pigments';
@@ -37,7 +39,12 @@ export function MenuView() {
   const change = async (what: Partial<Omit<StoredMeal, 'id'>>) =>
     setFault(await changeMeal(pantry(), meal.id, what, Date.now()));
   const chosen = meal.dishes.map((dish) => dish.id);
-  const others = dishes.filter((dish) => !chosen.includes(dish.id)).sort((a, b) => a.name.localeCompare(b.name));
+  const add = async (dish: Dish) => {
+    // A dish of the shelf becomes the cook's own when it is first used.
+    const fault = dishes.some(({ id }) => id === dish.id) ? null : await storeDish(pantry(), dish);
+    if (fault) setFault(fault);
+    else await change({ dishIds: [...chosen, dish.id] });
+  };
   return (
     <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[20rem_1fr]">
       <section aria-label="The table" className="flex flex-col gap-5">
@@ -155,7 +162,7 @@ export function MenuView() {
           ))}
         </ul>
         <Pots />
-        <AddDish dishes={others} onAdd={(id) => change({ dishIds: [...chosen, id] })} />
+        <AddDish dishes={dishes} chosen={chosen} mealId={meal.id} onAdd={(dish) => void add(dish)} />
       </section>
     </div>
   );
@@ -222,30 +229,54 @@ function landingWords(landing: Landing, hour: string): string {
     : `ready at ${ready}, waits ${printSpan(landing.waits)}${judged}`;
 }
 
-function AddDish({ dishes, onAdd }: { readonly dishes: readonly Dish[]; readonly onAdd: (id: string) => void }) {
+interface AddDishProps {
+  readonly dishes: readonly Dish[];
+  readonly chosen: readonly string[];
+  readonly mealId: string;
+  readonly onAdd: (dish: Dish) => void;
+}
+
+const MOST_SHOWN = 12;
+
+/** Dishes of one's own and of the shelf, found by a word of the name or of what goes in; and the way to a new one. */
+function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
   const id = useId();
   const [wish, setWish] = useState('');
-  const found = dishes.filter((dish) => dish.name.toLowerCase().includes(wish.trim().toLowerCase()));
+  const cards = useMemo(() => withShelf(dishes).map(cardOf), [dishes]);
+  const found = search(cards, { words: wish }).filter(({ dish }) => !chosen.includes(dish.id));
   return (
     <div className="mt-5">
-      <label htmlFor={id} className="block text-sm text-faint">
-        Add a dish
-      </label>
-      <input
-        id={id}
-        type="search"
-        placeholder="part of its name"
-        className="h-10 w-full max-w-xs rounded-lg border border-line bg-paper px-3"
-        value={wish}
-        onChange={(event) => setWish(event.target.value)}
-      />
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+        <div>
+          <label htmlFor={id} className="block text-sm text-faint">
+            Add a dish
+          </label>
+          <input
+            id={id}
+            type="search"
+            placeholder="its name, or what is in it"
+            className="h-10 w-72 max-w-full rounded-lg border border-line bg-paper px-3"
+            value={wish}
+            onChange={(event) => setWish(event.target.value)}
+          />
+        </div>
+        <Link
+          href={`/dishes/new?meal=${encodeURIComponent(mealId)}`}
+          className="inline-flex min-h-10 items-center underline underline-offset-4"
+        >
+          make a new one
+        </Link>
+      </div>
       <ul className="mt-2 flex flex-wrap gap-2">
-        {found.slice(0, 12).map((dish) => (
+        {found.slice(0, MOST_SHOWN).map(({ dish }) => (
           <li key={dish.id}>
-            <Button onClick={() => onAdd(dish.id)}>+ {dish.name}</Button>
+            <Button onClick={() => onAdd(dish)}>+ {dish.name}</Button>
           </li>
         ))}
       </ul>
+      {found.length > MOST_SHOWN && (
+        <p className="mt-2 text-faint">{found.length - MOST_SHOWN} more; write a word of it.</p>
+      )}
       {found.length === 0 && <p className="mt-2 text-faint">No other dish of that name.</p>}
     </div>
   );

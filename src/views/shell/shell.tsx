@@ -41,6 +41,9 @@ export function Shell({ samples, children }: { readonly samples: boolean; readon
             Warm Cadence
           </Link>
           <nav aria-label="Beside the meals" className="ml-auto mr-2">
+            <Link href="/dishes" className="inline-flex min-h-10 items-center px-3 text-faint hover:text-ink">
+              Dishes
+            </Link>
             <Link href="/bench" className="inline-flex min-h-10 items-center px-3 text-faint hover:text-ink">
               Bench
             </Link>

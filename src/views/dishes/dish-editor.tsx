@@ -1,0 +1,301 @@
+'use client';
+
+import { Radio, RadioGroup } from '@headlessui/react';
+import { useRouter } from 'next/navigation';
+import { useId, useState } from 'react';
+import { allergensOf, dietOf } from '@/core/dish/diet';
+import type { Dish } from '@/core/dish/dish';
+import { type DishDraft, dishOf, draftFault, portionOf, withFilling } from '@/core/dish/draft-dish';
+import { type Choice, differences, type Slot } from '@/core/dish/technique';
+import { techniqueOf } from '@/core/dish/techniques/all';
+import { printAmount } from '@/core/units/amount';
+import { pantry } from '@/store/db';
+import { addToMeal, storeDish } from '@/store/meals';
+import { Button } from '@/ui/button';
+import { Stepper } from '@/ui/stepper';
+import { Steps } from './dish-view';
+import { Strip } from './strip';
+
+interface DishEditorProps {
+  readonly initial: DishDraft;
+  /** The meal it goes to when it is kept; null for none. */
+  readonly mealId: string | null;
+  readonly onAway: () => void;
+}
+
+/** A dish made by a technique: its ways, what goes in, and at once what comes of it. */
+export function DishEditor({ initial, mealId, onAway }: DishEditorProps) {
+  const router = useRouter();
+  const [past, setPast] = useState<readonly DishDraft[]>([]);
+  const [draft, setDraft] = useState(initial);
+  const [told, setTold] = useState('');
+  const [fault, setFault] = useState<string | null>(null);
+  const technique = techniqueOf(draft.technique);
+  const dish = dishOf({ ...draft, name: draft.name.trim() || technique.name });
+  const change = (next: DishDraft) => {
+    const changes = differences(dish, dishOf(next));
+    setPast([...past, draft]);
+    setDraft(next);
+    setTold(changes.length > 0 ? `That makes it: ${changes.join(', ')}.` : '');
+    setFault(null);
+  };
+  const undo = () => {
+    const before = past.at(-1);
+    if (!before) return;
+    setDraft(before);
+    setPast(past.slice(0, -1));
+    setTold('Taken back.');
+  };
+  const keep = async () => {
+    const wrong = draftFault(draft);
+    if (wrong) return setFault(wrong);
+    const made = dishOf(draft);
+    const refusal =
+      (await storeDish(pantry(), made)) ??
+      (mealId === null ? null : await addToMeal(pantry(), mealId, made.id, Date.now()));
+    if (refusal) return setFault(refusal.sentence);
+    if (mealId === null) setTold(`${made.name} is kept.`);
+    else router.push(`/meals/${encodeURIComponent(mealId)}`);
+  };
+  return (
+    <>
+      <div className="mt-2 flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <p className="text-faint">{technique.name}</p>
+          <NameField value={draft.name} onChange={(name) => change({ ...draft, name })} />
+        </div>
+        <div className="flex flex-wrap items-center gap-2">
+          <Button look="quiet" disabled={past.length === 0} onClick={undo}>
+            take back
+          </Button>
+          <Button onClick={onAway}>Back</Button>
+          <Button look="strong" onClick={() => void keep()}>
+            {mealId === null ? 'Keep it' : 'Keep it, and onto the menu'}
+          </Button>
+        </div>
+      </div>
+      {fault && (
+        <p role="alert" className="mt-2 border-l-4 border-warn pl-3 text-lg">
+          {fault} Nothing was stored.
+        </p>
+      )}
+      <p role="status" className="mt-1 min-h-6 text-lg">
+        {told}
+      </p>
+      <div className="mt-2 grid gap-x-12 gap-y-6 lg:grid-cols-[26rem_minmax(0,1fr)]">
+        <div className="grid content-start gap-5">
+          <Stepper
+            label="Written for"
+            unit="people"
+            value={draft.servings}
+            least={1}
+            most={40}
+            onChange={(servings) => change({ ...draft, servings })}
+          />
+          {technique.choices.map((choice) => (
+            <WayChoice
+              key={choice.id}
+              choice={choice}
+              value={dish.made!.ways[choice.id]!}
+              onChange={(way) => change({ ...draft, ways: { ...draft.ways, [choice.id]: way } })}
+            />
+          ))}
+        </div>
+        <div className="grid min-w-0 content-start gap-6">
+          <section aria-label="What goes in">
+            <h2 className="text-2xl">What goes in</h2>
+            <ul className="mt-1 border-t border-line">
+              {technique.slots.map((slot) => (
+                <SlotRow
+                  key={slot.id}
+                  slot={slot}
+                  dish={dish}
+                  leftOut={draft.fillings[slot.id] === null}
+                  onName={(name) => change(withFilling(draft, slot.id, { name }))}
+                  onQuantity={(quantity, unit) =>
+                    change(withFilling(draft, slot.id, { amount: portionOf(draft, slot.id, { quantity, unit }) }))
+                  }
+                  onLeaveOut={(out) => change(withFilling(draft, slot.id, out ? null : undefined))}
+                />
+              ))}
+            </ul>
+            <p className="mt-2 text-faint">
+              {dietOf(dish)}
+              {allergensOf(dish).length > 0 && ` · contains ${allergensOf(dish).join(', ')}`} · by the names; labels
+              come first
+            </p>
+          </section>
+          <Strip dish={dish} />
+          <section aria-label="What goes wrong">
+            <h2 className="text-2xl">What goes wrong</h2>
+            <ul className="list-disc pl-5">
+              {technique.mistakes.map((mistake) => (
+                <li key={mistake}>{mistake}</li>
+              ))}
+            </ul>
+          </section>
+          <Steps dish={dish} />
+        </div>
+      </div>
+    </>
+  );
+}
+
+function NameField({ value, onChange }: { readonly value: string; readonly onChange: (name: string) => void }) {
+  const id = useId();
+  const [text, setText] = useState(value);
+  const [shown, setShown] = useState(value);
+  // Undone elsewhere: the field follows.
+  if (shown !== value) {
+    setShown(value);
+    setText(value);
+  }
+  return (
+    <div>
+      <label htmlFor={id} className="sr-only">
+        Name of the dish
+      </label>
+      <input
+        id={id}
+        type="text"
+        value={text}
+        maxLength={140}
+        className="h-12 w-[min(30rem,86vw)] rounded-lg border border-line bg-paper px-3 font-title text-2xl"
+        onChange={(event) => setText(event.target.value)}
+        onBlur={() => text !== value && onChange(text)}
+      />
+    </div>
+  );
+}
+
+interface WayChoiceProps {
+  readonly choice: Choice;
+  readonly value: string;
+  readonly onChange: (way: string) => void;
+}
+
+/** More ways than this go into a list that opens. */
+const MOST_IN_SIGHT = 5;
+
+/** A point where practitioners differ, with the reason of the way that is chosen. */
+function WayChoice({ choice, value, onChange }: WayChoiceProps) {
+  const id = useId();
+  const chosen = choice.ways.find((way) => way.id === value);
+  return (
+    <div>
+      {choice.ways.length > MOST_IN_SIGHT ? (
+        <>
+          <label htmlFor={id} className="block text-faint">
+            {choice.asks}
+          </label>
+          <select
+            id={id}
+            value={value}
+            className="mt-1 min-h-11 rounded-lg border border-line bg-paper px-3"
+            onChange={(event) => onChange(event.target.value)}
+          >
+            {choice.ways.map((way) => (
+              <option key={way.id} value={way.id}>
+                {way.says}
+              </option>
+            ))}
+          </select>
+        </>
+      ) : (
+        <RadioGroup value={value} onChange={onChange} aria-label={choice.asks}>
+          <span className="block text-faint">{choice.asks}</span>
+          <div className="mt-1 flex flex-wrap gap-1.5">
+            {choice.ways.map((way) => (
+              <Radio
+                key={way.id}
+                value={way.id}
+                className="min-h-11 cursor-pointer rounded-lg bg-soft px-3 py-2.5 data-checked:bg-ink data-checked:text-ground"
+              >
+                {way.says}
+              </Radio>
+            ))}
+          </div>
+        </RadioGroup>
+      )}
+      <p className="mt-1 text-faint">{chosen?.because}</p>
+    </div>
+  );
+}
+
+interface SlotRowProps {
+  readonly slot: Slot;
+  readonly dish: Dish;
+  readonly leftOut: boolean;
+  readonly onName: (name: string) => void;
+  readonly onQuantity: (quantity: number, unit: Slot['amount']['unit']) => void;
+  readonly onLeaveOut: (out: boolean) => void;
+}
+
+/** One thing that goes in: its name, how much of it, or not at all. */
+function SlotRow({ slot, dish, leftOut, onName, onQuantity, onLeaveOut }: SlotRowProps) {
+  const item = dish.ingredients.find(({ id }) => id === slot.id);
+  const measured = dish.grain?.liquid.includes(slot.id) === true;
+  if (!item && !leftOut) return null;
+  return (
+    <li className="grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 border-b border-line py-1.5">
+      {item ? (
+        <>
+          <Typed label={`Instead of ${slot.usual}`} value={item.name} onChange={onName} className="w-full" />
+          {measured ? (
+            <span className="whitespace-nowrap">{printAmount(item.amount)}, by the balance</span>
+          ) : (
+            <span className="flex items-center gap-2">
+              <Typed
+                label={`How much ${item.name}`}
+                value={String(Number(item.amount.quantity.toFixed(2)))}
+                className="w-20 text-right"
+                onChange={(text) => {
+                  const quantity = Number(text.replace(',', '.'));
+                  if (quantity > 0 && quantity <= 100_000) onQuantity(quantity, item.amount.unit);
+                }}
+              />
+              <span className="w-12 text-faint">{item.amount.unit === 'piece' ? '' : item.amount.unit}</span>
+            </span>
+          )}
+        </>
+      ) : (
+        <span className="col-span-2 text-faint line-through">{slot.usual}</span>
+      )}
+      {slot.mayMiss ? (
+        <Button look="quiet" className="min-w-24 px-1" onClick={() => onLeaveOut(!leftOut)}>
+          {leftOut ? `with ${slot.asks}` : 'leave out'}
+        </Button>
+      ) : (
+        <span className="min-w-24" />
+      )}
+    </li>
+  );
+}
+
+interface TypedProps {
+  readonly label: string;
+  readonly value: string;
+  readonly className: string;
+  readonly onChange: (text: string) => void;
+}
+
+/** A field that passes its text on when one leaves it or presses Enter; an empty one goes back to what it was. */
+function Typed({ label, value, className, onChange }: TypedProps) {
+  const [text, setText] = useState<string | null>(null);
+  const done = () => {
+    if (text !== null && text.trim() !== '' && text !== value) onChange(text.trim());
+    setText(null);
+  };
+  return (
+    <input
+      type="text"
+      aria-label={label}
+      value={text ?? value}
+      maxLength={120}
+      className={`h-10 min-w-0 rounded-lg border border-line bg-paper px-2 ${className}`}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={done}
+      onKeyDown={(event) => event.key === 'Enter' && done()}
+    />
+  );
+}

@@ -1,0 +1,81 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useRouter } from 'next/navigation';
+import type { Dish } from '@/core/dish/dish';
+import { draftOf } from '@/core/dish/draft-dish';
+import { SHELF } from '@/core/dish/shelf';
+import { printAmount } from '@/core/units/amount';
+import { pantry } from '@/store/db';
+import { Button } from '@/ui/button';
+import { DishEditor } from './dish-editor';
+import { Strip } from './strip';
+
+/** One dish: to be changed where it was made by a technique, to be read where it was written by hand. */
+export function DishView({ id }: { readonly id: string }) {
+  const router = useRouter();
+  const stored = useLiveQuery(async () => (await pantry().dishes.get(id)) ?? null, [id]);
+  if (stored === undefined) return <p className="mt-10 text-faint">Opening the dish…</p>;
+  const dish = stored ?? SHELF.find((each) => each.id === id);
+  if (!dish) return <p className="mt-10">There is no such dish in this browser.</p>;
+  const draft = draftOf(dish);
+  if (draft) return <DishEditor key={id} initial={draft} mealId={null} onAway={() => router.back()} />;
+  return <Written dish={dish} onAway={() => router.back()} />;
+}
+
+function Written({ dish, onAway }: { readonly dish: Dish; readonly onAway: () => void }) {
+  return (
+    <>
+      <div className="mt-2 flex flex-wrap items-center justify-between gap-3">
+        <h1 className="text-4xl">{dish.name}</h1>
+        <Button onClick={onAway}>Back</Button>
+      </div>
+      {dish.note && <p className="mt-1 text-lg text-faint">{dish.note}</p>}
+      <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
+        <section aria-label="What goes in">
+          <h2 className="text-2xl">What goes in, for {dish.servings}</h2>
+          <ul className="mt-1 border-t border-line">
+            {dish.ingredients.map((item) => (
+              <li key={item.id} className="border-b border-line py-1.5">
+                {printAmount(item.amount)} {item.name}
+                {item.cut && <span className="text-faint">, {item.cut}</span>}
+              </li>
+            ))}
+          </ul>
+        </section>
+        <div className="grid min-w-0 content-start gap-6">
+          <Strip dish={dish} />
+          <Steps dish={dish} />
+        </div>
+      </div>
+    </>
+  );
+}
+
+/** The steps in full, each with its sign of being done and its cautions. */
+export function Steps({ dish }: { readonly dish: Dish }) {
+  return (
+    <section aria-label="The steps">
+      <h2 className="text-2xl">The steps</h2>
+      <ol className="mt-1 border-t border-line">
+        {dish.steps.map((step) => (
+          <li key={step.id} className="border-b border-line py-2">
+            <span className="font-semibold first-letter:uppercase">{step.name}</span>{' '}
+            <span className="text-faint">
+              {step.minutes.shortest === step.minutes.longest
+                ? `${step.minutes.likely} min`
+                : `${step.minutes.shortest} to ${step.minutes.longest} min`}
+            </span>
+            <span className="block">{step.says}</span>
+            {step.doneWhen && <span className="block text-faint">Done when {step.doneWhen}.</span>}
+            {step.cautions.map((caution) => (
+              <span key={caution} className="mt-1 block border-l-3 border-warn pl-2 text-warn">
+                {caution}
+              </span>
+            ))}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

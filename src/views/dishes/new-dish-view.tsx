@@ -1,0 +1,67 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useState } from 'react';
+import { beginDraft } from '@/core/dish/draft-dish';
+import type { Family } from '@/core/dish/technique';
+import { TECHNIQUES } from '@/core/dish/techniques/all';
+import { DishEditor } from './dish-editor';
+
+const FAMILIES: readonly (readonly [Family, string])[] = [
+  ['grain', 'Grain'],
+  ['stock', 'Stock'],
+  ['meat', 'Meat'],
+  ['pot', 'From the pot'],
+  ['pulses', 'Pulses'],
+  ['pan', 'From the pan'],
+  ['fish', 'Fish'],
+  ['oven', 'From the oven'],
+  ['bread', 'Bread'],
+  ['side', 'Beside'],
+];
+
+const SERVINGS = 4;
+
+/** A dish of one's own: first how it is cooked, then what it is of. */
+export function NewDishView() {
+  const router = useRouter();
+  const search = useSearchParams();
+  const mealId = search.get('meal');
+  const technique = TECHNIQUES.find(({ id }) => id === search.get('technique'));
+  const [dishId] = useState(() => `dish-${Date.now()}`);
+  if (technique) {
+    return (
+      <DishEditor
+        key={technique.id}
+        initial={beginDraft(technique, dishId, SERVINGS)}
+        mealId={mealId}
+        onAway={() => router.back()}
+      />
+    );
+  }
+  const meal = mealId === null ? '' : `&meal=${encodeURIComponent(mealId)}`;
+  return (
+    <>
+      <h1 className="mt-2 text-4xl">Make a dish</h1>
+      <p className="mt-1 text-lg text-faint">How is it cooked? All else follows, and can be changed.</p>
+      <div className="mt-5 grid gap-x-12 gap-y-6 lg:grid-cols-2">
+        {FAMILIES.map(([family, name]) => (
+          <section key={family} aria-label={name}>
+            <h2 className="text-2xl">{name}</h2>
+            <ul className="mt-1 border-t border-line">
+              {TECHNIQUES.filter((each) => each.family === family).map((each) => (
+                <li key={each.id} className="border-b border-line">
+                  <Link href={`/dishes/new?technique=${each.id}${meal}`} className="block py-2 hover:bg-soft">
+                    <span className="font-semibold">{each.name}</span>
+                    <span className="block text-faint">{each.says}</span>
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </section>
+        ))}
+      </div>
+    </>
+  );
+}

@@ -47,6 +47,15 @@ const SHOTS: readonly Shot[] = [
     before: cookUntilQuarterPastSix,
   },
   { name: 'kitchen', path: '/kitchens/hall' },
+  { name: 'dishes', path: '/dishes', before: (page) => page.getByRole('status').waitFor() },
+  {
+    name: 'dish',
+    path: '/dishes/new?technique=curry',
+    before: async (page) => {
+      await page.getByRole('radio', { name: 'dark brown' }).click();
+      await page.getByText('That makes it').waitFor();
+    },
+  },
   { name: 'meals', path: '/' },
   {
     name: 'bench',

@@ -63,6 +63,8 @@ export interface Brief {
 export type Built = Pick<Dish, 'steps' | 'links' | 'lands'> &
   Partial<Pick<Dish, 'vessels' | 'gives' | 'takes' | 'grain' | 'note'>> & {
     readonly amounts?: Readonly<Record<string, Amount>>;
+    /** Names of slots where the cook has said none. */
+    readonly names?: Readonly<Record<string, string>>;
   };
 
 export type Family = 'grain' | 'stock' | 'meat' | 'pot' | 'pulses' | 'pan' | 'fish' | 'oven' | 'bread' | 'side';
@@ -98,7 +100,11 @@ export function makeDish(
     return filling === null && slot.mayMiss ? [] : [filled(slot, filling ?? {}, servings)];
   });
   const item = (slot: string) => ingredients.find((each) => each.id === slot) ?? null;
-  const { amounts = {}, ...built } = technique.build({
+  const {
+    amounts = {},
+    names = {},
+    ...built
+  } = technique.build({
     servings,
     way: (choice) => ways[choice] ?? '',
     item,
@@ -114,7 +120,11 @@ export function makeDish(
     // A liquid that comes from another dish is no ingredient of this one.
     ingredients: ingredients
       .filter((each) => used.has(each.id))
-      .map((each) => ({ ...each, amount: amounts[each.id] ?? each.amount })),
+      .map((each) => ({
+        ...each,
+        name: said.fillings?.[each.id]?.name ?? names[each.id] ?? each.name,
+        amount: amounts[each.id] ?? each.amount,
+      })),
     ...built,
     made: { technique: technique.id, ways, fillings: said.fillings ?? {} },
   });

@@ -237,10 +237,15 @@ function SlotRow({ slot, dish, leftOut, onName, onQuantity, onLeaveOut }: SlotRo
   const measured = dish.grain?.liquid.includes(slot.id) === true;
   if (!item && !leftOut) return null;
   return (
-    <li className="grid grid-cols-[minmax(0,1fr)_auto_auto] items-center gap-x-3 border-b border-line py-1.5">
+    <li className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 border-b border-line py-1.5 sm:grid-cols-[minmax(0,1fr)_auto_auto]">
       {item ? (
         <>
-          <Typed label={`Instead of ${slot.usual}`} value={item.name} onChange={onName} className="w-full" />
+          <Typed
+            label={`Instead of ${slot.usual}`}
+            value={item.name}
+            onChange={onName}
+            className="col-span-2 w-full sm:col-span-1"
+          />
           {measured ? (
             <span className="whitespace-nowrap">{printAmount(item.amount)}, by the balance</span>
           ) : (

@@ -45,9 +45,9 @@ export function NewDishView() {
     <>
       <h1 className="mt-2 text-4xl">Make a dish</h1>
       <p className="mt-1 text-lg text-faint">How is it cooked? All else follows, and can be changed.</p>
-      <div className="mt-5 grid gap-x-12 gap-y-6 lg:grid-cols-2">
+      <div className="mt-5 gap-x-12 lg:columns-2">
         {FAMILIES.map(([family, name]) => (
-          <section key={family} aria-label={name}>
+          <section key={family} aria-label={name} className="mb-6 break-inside-avoid-column">
             <h2 className="text-2xl">{name}</h2>
             <ul className="mt-1 border-t border-line">
               {TECHNIQUES.filter((each) => each.family === family).map((each) => (

@@ -25,7 +25,7 @@ export function Strip({ dish }: { readonly dish: Dish }) {
     <figure aria-label="The dish by itself">
       <figcaption className="text-faint">
         {printSpan(all)} from first to last, {printSpan(hands)} of hands
-        {eve.length > 0 && ', and something the evening before'}, for {dish.servings}.
+        {eve.length > 0 && ', and something the evening before'}, for {dish.servings}, with hands enough.
       </figcaption>
       <ol className="mt-2">
         {eve.map(({ step }) => (

@@ -166,6 +166,9 @@ function withBowl(built: Built): Built {
   };
 }
 
+/** The grain goes by its kind where the cook has not named it. */
+const called = ({ kind }: Grainy) => ({ names: { grain: kind.name } });
+
 function grainOfDish(brief: Brief, { kind, method, soaked, stock }: Grainy): DishGrain {
   const liquid = [...(stock ? ['stock'] : ['water']), ...(brief.has('milk') ? ['milk'] : [])];
   return { kind: kind.id, method, soaked, dry: 'grain', liquid };
@@ -247,6 +250,7 @@ function landed(brief: Brief, grain: Grainy, before: readonly (Step | null)[], m
     takes: takesStock(grain, 'boil'),
     lands: { step: 'fluff', waits: holds(grain) },
     grain: grainOfDish(brief, grain),
+    ...called(grain),
     amounts: grain.stock ? {} : { water: { quantity: grain.litres, unit: 'l' } },
     ...more,
   });
@@ -492,6 +496,7 @@ const drained: Technique = {
       ],
       lands: { step: turn.id, waits: holds(grain) },
       grain: { ...grainOfDish(brief, grain), liquid: ['water'] },
+      ...called(grain),
       amounts: { water: { quantity: grain.litres, unit: 'l' } },
     });
   },
@@ -588,6 +593,7 @@ const sauced: Technique = {
       takes: takesStock(grain, 'boil'),
       lands: { step: 'fluff', waits: holds(grain) },
       grain: grainOfDish(brief, grain),
+      ...called(grain),
       amounts: grain.stock ? {} : { water: { quantity: grain.litres, unit: 'l' } },
     });
   },
@@ -684,6 +690,7 @@ const cooker: Technique = {
       ],
       lands: { step: 'fluff', waits: waits('hot', 20, 60, 'in the cooker, on warm') },
       grain: grainOfDish(brief, grain),
+      ...called(grain),
       amounts: { water: { quantity: grain.litres, unit: 'l' } },
     };
   },
@@ -792,6 +799,7 @@ const turnedOut: Technique = {
       ],
       lands: { step: 'turn', waits: waits('hot', 8, 15, 'as it stands, under a cloth') },
       grain: { ...grainOfDish(brief, grain), liquid: ['water'] },
+      ...called(grain),
       amounts: { water: { quantity: litres, unit: 'l' } },
     });
   },
@@ -848,6 +856,7 @@ const steeped: Technique = {
       ],
       lands: { step: 'fork', waits: waits('warm', 20, grain.kind.holds + 20, 'covered') },
       grain: { ...grainOfDish(brief, { ...grain, stock: false }), liquid: ['water'] },
+      ...called(grain),
       amounts: { water: { quantity: litres, unit: 'l' } },
     };
   },

@@ -1,0 +1,82 @@
+import { expect, test } from '@playwright/test';
+import { openMeal, openMeals, settled, watchForErrors } from './kit';
+
+test('a dish of one’s own, made from a technique, stands in a meal', async ({ page }) => {
+  const errors = watchForErrors(page);
+  await openMeal(page, 'boat');
+  await page.getByRole('link', { name: 'make a new one' }).click();
+  await page.getByRole('link', { name: /Onion-based curry/ }).click();
+  await page.getByRole('textbox', { name: 'Name of the dish' }).fill('Cauliflower in gravy');
+  await page.getByRole('textbox', { name: 'Instead of squash' }).fill('cauliflower');
+  await page.getByRole('radio', { name: 'dark brown' }).click();
+  await expect(page.getByText(/That makes it: \d+ min more of hands/)).toBeVisible();
+  await page.getByRole('radio', { name: 'coconut milk' }).click();
+  await expect(page.getByText(/also “coconut”/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep it, and onto the menu' }).click();
+  await expect(page.getByText('Cauliflower in gravy')).toBeVisible();
+  await settled(page);
+  await expect(page.getByText(/ready at \d\d:\d\d/).last()).toBeVisible();
+  expect(errors).toEqual([]);
+});
+
+test('what is changed is taken back, a nameless dish is refused, and the kept one is there again', async ({ page }) => {
+  await openMeals(page);
+  await page.getByRole('link', { name: 'Dishes' }).click();
+  await page.getByRole('link', { name: 'Make a dish' }).click();
+  await page.getByRole('link', { name: /^Pilaf Grain turned/ }).click();
+  const grain = page.getByRole('textbox', { name: 'How much long grain rice' });
+  await expect(grain).toHaveValue('280');
+  await grain.fill('400');
+  await grain.press('Enter');
+  await expect(page.getByText(/% more long grain rice/)).toBeVisible();
+  await page.getByRole('button', { name: 'leave out' }).first().click();
+  await expect(page.getByText(/no “chop”, “soften onion”/)).toBeVisible();
+  await page.getByRole('button', { name: 'take back' }).click();
+  await expect(page.getByRole('textbox', { name: 'Instead of onion' })).toBeVisible();
+  const name = page.getByRole('textbox', { name: 'Name of the dish' });
+  await name.fill(' ');
+  await name.blur();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Name' })).toContainText('Nothing was stored');
+  await name.fill('Our pilaf');
+  await name.blur();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('Our pilaf is kept.')).toBeVisible();
+  await page.getByRole('link', { name: 'Dishes' }).click();
+  await page.getByRole('searchbox', { name: 'Its name, or what is in it' }).fill('our pilaf');
+  await expect(page.getByRole('status')).toHaveText(/^1 of \d+ dishes$/);
+  await page.getByRole('link', { name: /Our pilaf/ }).click();
+  await expect(grain).toHaveValue('400');
+});
+
+test('dishes are found by time, heat, guests and allergens', async ({ page }) => {
+  await openMeals(page);
+  await page.goto('/dishes');
+  const count = page.getByRole('status');
+  const choose = async (filter: string, option: string) => {
+    await page.getByRole('button', { name: filter, exact: true }).click();
+    await page.getByRole('option', { name: option, exact: true }).click();
+  };
+  await choose('Heat', 'nothing hot');
+  await expect(page.getByRole('link', { name: /Couscous with raisins/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /Roast roots/ })).toHaveCount(0);
+  await choose('Suits', 'vegan');
+  await expect(page.getByRole('link', { name: /Couscous with raisins/ })).toHaveCount(0);
+  await choose('Time', 'within 30 min');
+  await choose('Hands', '10 min of hands');
+  await choose('Allergens', 'without gluten');
+  await expect(count).toHaveText(/^\d+ of \d+ dishes$/);
+  await page.getByRole('searchbox').fill('no such thing');
+  await expect(page.getByText('Nothing of that kind')).toBeVisible();
+});
+
+test('a dish of the shelf goes onto the menu as one’s own', async ({ page }) => {
+  await openMeal(page, 'boat');
+  await page.getByRole('searchbox', { name: 'Add a dish' }).fill('cucumber');
+  await page.getByRole('button', { name: '+ Cucumber yogurt' }).click();
+  await expect(page.getByText('Cucumber yogurt', { exact: true })).toBeVisible();
+  await settled(page);
+  await page.goto('/dishes');
+  await page.getByRole('searchbox').fill('cucumber');
+  await expect(page.getByRole('link', { name: /Cucumber yogurt yours/ })).toBeVisible();
+});

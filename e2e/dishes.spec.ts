@@ -80,3 +80,28 @@ test('a dish of the shelf goes onto the menu as one’s own', async ({ page }) =
   await page.getByRole('searchbox').fill('cucumber');
   await expect(page.getByRole('link', { name: /Cucumber yogurt yours/ })).toBeVisible();
 });
+
+test('what a plan has to heed is told with its fix, and what is passed over leaves a mark', async ({ page }) => {
+  await openMeal(page, 'boat');
+  await page.getByRole('button', { name: /To heed/ }).click();
+  const heed = page.getByRole('region', { name: 'To heed' });
+  await expect(heed).toContainText('Wash hands, board and knife between');
+  await expect(heed).toContainText('Your local rules and the maker’s instructions come first.');
+  await expect(heed.getByRole('definition').filter({ hasText: 'Fish baked in paper' }).first()).toBeVisible();
+  await heed.getByRole('button', { name: 'pass over' }).first().click();
+  await expect(heed).toContainText('Passed over by you:');
+  await page.reload();
+  await expect(page.getByRole('button', { name: /To heed.*1 passed over/ })).toBeVisible();
+});
+
+test('raw kidney beans without a hard boil are called unsafe on every view of the meal', async ({ page }) => {
+  await openMeal(page, 'boat');
+  await page.getByRole('link', { name: 'make a new one' }).click();
+  await page.getByRole('link', { name: /Lentils and split peas/ }).click();
+  await page.getByRole('textbox', { name: 'Instead of green lentils' }).fill('red kidney beans');
+  await page.getByRole('button', { name: 'Keep it, and onto the menu' }).click();
+  const alarm = page.getByRole('alert').filter({ hasText: 'Not safe as it stands' });
+  await expect(alarm).toContainText('boil them hard for 30 minutes');
+  await page.getByRole('navigation').getByRole('link', { name: 'Score' }).click();
+  await expect(alarm).toBeVisible();
+});

@@ -314,6 +314,7 @@ export const settingShape: Joi.ObjectSchema<MealSetting> = Joi.object({
     .required(),
   appetite: Joi.string().valid(...APPETITES),
   leftovers: Joi.number().integer().min(0).max(MOST_PEOPLE),
+  passedOver: Joi.array().items(Joi.string().max(300)).max(200),
   pins: Joi.array()
     .items(
       Joi.object({

@@ -23,6 +23,8 @@ export interface MealSetting {
   readonly appetite?: Appetite;
   /** Portions to be left over for another day; none when absent. */
   readonly leftovers?: number;
+  /** Safety findings that the cook has read and passes over, by their ids; they stay in sight, marked. */
+  readonly passedOver?: readonly string[];
   /** What the cook has set by hand; none when absent. */
   readonly pins?: readonly Pin[];
 }

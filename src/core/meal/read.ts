@@ -1,3 +1,4 @@
+import { missingCautions } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
 import type { Range } from '@/core/heat/boil';
 import { celsiusAfter } from '@/core/heat/cool';
@@ -149,7 +150,7 @@ function partOfPlan(
     vessel: use ? nameOfUnit(meal.kitchen, use) : null,
     person: person ? { id: person.id, name: person.name } : null,
     doneWhen: step.doneWhen,
-    cautions: step.cautions,
+    cautions: [...step.cautions, ...missingCautions(dish, step)],
     amounts: part.part === 1 ? amountsOf(part, compiled.dishes) : [],
     ahead: step.ahead === true,
   };

@@ -22,6 +22,7 @@ import { Stepper } from '@/ui/stepper';
 import { useMeal } from '@/views/shell/meal-frame';
 import { useDress } from '@/views/shell/shell';
 import { Pots } from './pots';
+import { ToHeed } from './to-heed';
 import { WhatPortionsChange } from './what-portions-change';
 
 const PACE_WORDS: Readonly<Record<Pace, string>> = {
@@ -162,6 +163,7 @@ export function MenuView() {
           ))}
         </ul>
         <Pots />
+        <ToHeed />
         <AddDish dishes={dishes} chosen={chosen} mealId={meal.id} onAdd={(dish) => void add(dish)} />
       </section>
     </div>

@@ -6,7 +6,9 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { createContext, useContext, useSyncExternalStore } from 'react';
 import type { Meal } from '@/core/meal/meal';
+import type { Plan } from '@/core/meal/plan';
 import { lacksVessel, wantsWayOut } from '@/core/meal/ways-out';
+import { DEFER, findingsOf, heeded } from '@/core/safety/findings';
 import { pantry } from '@/store/db';
 import { loadMeal, printOf } from '@/store/meals';
 import { Button } from '@/ui/button';
@@ -105,6 +107,7 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
         )}
         {!settling && stuck && <WaysOut key={printOf(meal)} meal={meal} plan={plan} />}
       </div>
+      {plan && refusals.length === 0 && <Hard meal={meal} plan={plan} />}
       {!plan && refusals.length === 0 && settling && <p className="text-lg text-faint">Looking for a first plan…</p>}
       {plan && seat !== 'worker' && (
         <p className="text-sm text-faint" data-testid="planner-seat">
@@ -124,6 +127,18 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
       )}
     </div>
   );
+}
+
+/** What breaks a limit of safety is said on every view of the meal, with what makes it right. */
+function Hard({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) {
+  const { open } = heeded(meal, findingsOf(meal, plan));
+  return open
+    .filter(({ weight }) => weight === 'hard')
+    .map(({ id, says, fix }) => (
+      <p key={id} role="alert" className="mt-1 border-l-4 border-warn pl-3 text-lg">
+        <strong className="font-semibold">Not safe as it stands:</strong> {says} {fix} {DEFER}
+      </p>
+    ));
 }
 
 function provenWords({ pins }: Meal): string {

@@ -1,0 +1,58 @@
+/** Limits of food safety, as data. Local rules and the maker's instructions come before any of them. */
+export interface Limit {
+  readonly id: string;
+  /** What it holds for. */
+  readonly of: string;
+  readonly celsius?: number;
+  readonly minutes?: number;
+  readonly source: string;
+}
+
+/** All values from memory of the source named. */
+export const LIMITS = {
+  poultry: {
+    id: 'poultry',
+    of: 'poultry, stuffed and reheated food, in the middle',
+    celsius: 74,
+    source: 'USDA FSIS, safe minimum internal temperature chart',
+  },
+  minced: { id: 'minced', of: 'minced meat, in the middle', celsius: 71, source: 'USDA FSIS, the same chart' },
+  whole: {
+    id: 'whole',
+    of: 'whole cuts of beef, pork, lamb and goat, in the middle, and then a rest',
+    celsius: 63,
+    minutes: 3,
+    source: 'USDA FSIS, the same chart',
+  },
+  fish: { id: 'fish', of: 'fish and shellfish, in the middle', celsius: 63, source: 'USDA FSIS, the same chart' },
+  dangerZone: {
+    id: 'danger-zone',
+    of: 'between 4 and 60 °C, in all',
+    minutes: 120,
+    source: 'USDA FSIS, danger zone (40 to 140 °F)',
+  },
+  dangerZoneHot: {
+    id: 'danger-zone-hot',
+    of: 'the same where the air is above 32 °C',
+    minutes: 60,
+    source: 'USDA FSIS, danger zone (90 °F)',
+  },
+  hotHolding: { id: 'hot-holding', of: 'food kept hot', celsius: 57, source: 'FDA Food Code 3-501.16' },
+  coolFirst: { id: 'cool-first', of: 'cooling from 57 to 21 °C', minutes: 120, source: 'FDA Food Code 3-501.14' },
+  coolThen: { id: 'cool-then', of: 'cooling on from 21 to 5 °C', minutes: 240, source: 'FDA Food Code 3-501.14' },
+  grain: {
+    id: 'grain',
+    of: 'cooked grain until it is cold',
+    minutes: 60,
+    source: 'FSA and FSIS guidance on Bacillus cereus',
+  },
+  kidneyBoil: {
+    id: 'kidney-boil',
+    of: 'raw kidney beans at a full boil, 30 min said, 10 at the least',
+    celsius: 100,
+    minutes: 10,
+    source: 'FDA Bad Bug Book, phytohaemagglutinin',
+  },
+} as const satisfies Record<string, Limit>;
+
+export const DEFER = 'Your local rules and the maker’s instructions come first.';

@@ -1,0 +1,82 @@
+'use client';
+
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
+import { ChevronRight } from 'lucide-react';
+import { allergensOfMeal, DEFER, type Finding, findingsOf, heeded } from '@/core/safety/findings';
+import { pantry } from '@/store/db';
+import { changeMeal } from '@/store/meals';
+import { Button } from '@/ui/button';
+import { useMeal } from '@/views/shell/meal-frame';
+
+/** What the plan as a whole has to heed, and which guest cannot eat what. */
+export function ToHeed() {
+  const { meal, planned } = useMeal();
+  const { plan } = planned;
+  if (!plan || plan.mealId !== meal.id) return null;
+  const { open, passedOver } = heeded(meal, findingsOf(meal, plan));
+  const allergens = allergensOfMeal(meal.dishes);
+  const pass = (id: string, on: boolean) => {
+    const others = (meal.passedOver ?? []).filter((each) => each !== id);
+    void changeMeal(pantry(), meal.id, { passedOver: on ? [...others, id] : others }, Date.now());
+  };
+  return (
+    <Disclosure as="section" aria-label="To heed" className="mt-5">
+      <DisclosureButton className="group flex min-h-10 items-center gap-2 text-2xl">
+        <ChevronRight size={20} aria-hidden className="transition-transform group-data-open:rotate-90" />
+        <span className="font-title">To heed</span>
+        <span className="text-base text-faint">
+          {open.length} for this plan{passedOver.length > 0 && `, ${passedOver.length} passed over`}
+        </span>
+      </DisclosureButton>
+      <DisclosurePanel>
+        <ul className="border-t border-line">
+          {open.map((finding) => (
+            <Row key={finding.id} finding={finding} action="pass over" onAct={() => pass(finding.id, true)} />
+          ))}
+          {passedOver.map((finding) => (
+            <Row key={finding.id} finding={finding} passed action="heed again" onAct={() => pass(finding.id, false)} />
+          ))}
+        </ul>
+        {allergens.length > 0 && (
+          <>
+            <h3 className="mt-4 text-xl">Who cannot eat what</h3>
+            <dl className="mt-1 grid gap-x-6 border-t border-line sm:grid-cols-[10rem_1fr]">
+              {allergens.map(([allergen, dishes]) => (
+                <div key={allergen} className="contents">
+                  <dt className="py-1 font-semibold">{allergen}</dt>
+                  <dd className="py-1">{dishes.join(', ')}</dd>
+                </div>
+              ))}
+            </dl>
+            <p className="mt-1 text-faint">As marked, and by the names: labels come first.</p>
+          </>
+        )}
+        <p className="mt-3 text-faint">{DEFER}</p>
+      </DisclosurePanel>
+    </Disclosure>
+  );
+}
+
+interface RowProps {
+  readonly finding: Finding;
+  readonly passed?: boolean;
+  readonly action: string;
+  readonly onAct: () => void;
+}
+
+function Row({ finding, passed = false, action, onAct }: RowProps) {
+  const { weight, says, fix, limit } = finding;
+  return (
+    <li className="flex items-start justify-between gap-4 border-b border-line py-2">
+      <div className={passed ? 'text-faint' : ''}>
+        {passed && <strong className="font-semibold">Passed over by you: </strong>}
+        {!passed && weight === 'hard' && <strong className="font-semibold text-warn">Not safe as it stands: </strong>}
+        {says} <span className={passed ? '' : 'text-warn'}>{fix}</span>
+        {limit && <span className="block text-sm text-faint">{limit.source}, from memory</span>}
+      </div>
+      <Button look="quiet" className="shrink-0" onClick={onAct}>
+        {action}
+      </Button>
+    </li>
+  );
+}

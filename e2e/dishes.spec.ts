@@ -105,3 +105,48 @@ test('raw kidney beans without a hard boil are called unsafe on every view of th
   await page.getByRole('navigation').getByRole('link', { name: 'Score' }).click();
   await expect(alarm).toBeVisible();
 });
+
+test('a recipe is pasted, put right, and stands in a meal', async ({ page }) => {
+  const errors = watchForErrors(page);
+  await openMeal(page, 'boat');
+  await page.getByRole('link', { name: 'read a recipe' }).click();
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByText('nothing to read yet')).toBeVisible();
+  await page
+    .getByRole('textbox', { name: /Paste it here/ })
+    .fill(
+      'Carrot pot\nServes 4\nIngredients\n500 g carrots, sliced\n1 onion\n20 g butter\nsome love\n1 tsp salt\nMethod\nSlice the carrots and the onion.\nSoften the onion in the butter for 6 minutes.\nAdd the carrots and simmer for 15 minutes.\nServe.',
+    );
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByText('minutes by “15 minutes”')).toBeVisible();
+  await expect(page.getByTestId('forgotten')).toContainText('some love, salt');
+  await expect(page.getByRole('region', { name: 'Not understood' })).toContainText('some love');
+  await page.getByRole('combobox', { name: /What it is: Add the carrots/ }).selectOption('boil');
+  await expect(page.getByText('as you say; minutes by “15 minutes”')).toBeVisible();
+  await page.getByRole('textbox', { name: 'How much carrots' }).fill('800');
+  await page.getByRole('textbox', { name: 'How much carrots' }).blur();
+  await page.getByRole('button', { name: 'Keep it, and onto the menu' }).click();
+  await expect(page.getByText('Carrot pot', { exact: true })).toBeVisible();
+  await settled(page);
+  await page.goto('/dishes');
+  await page.getByRole('searchbox').fill('carrot pot');
+  await page.getByRole('link', { name: /Carrot pot/ }).click();
+  await expect(page.getByText('800 g carrots')).toBeVisible();
+  expect(errors).toEqual([]);
+});
+
+test('what is no recipe is refused in words', async ({ page }) => {
+  await openMeals(page);
+  await page.goto('/dishes/read');
+  const field = page.getByRole('textbox', { name: /Paste it here/ });
+  await field.fill('<html><body><p>About us</p></body></html>');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByText('this page holds none that can be read')).toBeVisible();
+  await field.fill('{"@type": "Recipe", ');
+  await page.getByRole('button', { name: 'Read it' }).click();
+  await expect(page.getByText('broken JSON')).toBeVisible();
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'big.txt', mimeType: 'text/plain', buffer: Buffer.alloc(5_000_000, 'x') });
+  await expect(page.getByText('at most 1 MB; this file has 5.0')).toBeVisible();
+});

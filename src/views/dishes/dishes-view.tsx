@@ -62,12 +62,17 @@ export function DishesView() {
     <>
       <div className="mt-2 flex flex-wrap items-center justify-between gap-3">
         <h1 className="text-4xl">Dishes</h1>
-        <Link
-          href="/dishes/new"
-          className="inline-flex min-h-10 items-center rounded-lg bg-ember px-3.5 font-semibold text-on-ember"
-        >
-          Make a dish
-        </Link>
+        <span className="flex flex-wrap items-center gap-3">
+          <Link href="/dishes/read" className="inline-flex min-h-10 items-center rounded-lg bg-soft px-3.5">
+            Read a recipe
+          </Link>
+          <Link
+            href="/dishes/new"
+            className="inline-flex min-h-10 items-center rounded-lg bg-ember px-3.5 font-semibold text-on-ember"
+          >
+            Make a dish
+          </Link>
+        </span>
       </div>
       <div className="mt-4 flex flex-wrap items-end gap-x-4 gap-y-3">
         <div>

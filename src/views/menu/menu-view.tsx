@@ -268,6 +268,12 @@ function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
         >
           make a new one
         </Link>
+        <Link
+          href={`/dishes/read?meal=${encodeURIComponent(mealId)}`}
+          className="inline-flex min-h-10 items-center underline underline-offset-4"
+        >
+          read a recipe
+        </Link>
       </div>
       <ul className="mt-2 flex flex-wrap gap-2">
         {found.slice(0, MOST_SHOWN).map(({ dish }) => (

@@ -1,0 +1,206 @@
+import type { Attention, Minutes, Place } from '@/core/dish/dish';
+import type { Heat } from '@/core/kitchen/kitchen';
+import { celsiusOf, fahrenheitOfGasMark } from '@/core/units/measures';
+import { readDuration } from './duration';
+
+/** What a step is, as its words say. */
+export type StepSort =
+  | 'soak'
+  | 'marinate'
+  | 'chop'
+  | 'boil'
+  | 'simmer'
+  | 'fry'
+  | 'bake'
+  | 'rest'
+  | 'chill'
+  | 'drain'
+  | 'mix'
+  | 'serve';
+
+export const STEP_SORTS: readonly StepSort[] = [
+  'chop',
+  'mix',
+  'soak',
+  'marinate',
+  'fry',
+  'boil',
+  'simmer',
+  'bake',
+  'drain',
+  'rest',
+  'chill',
+  'serve',
+];
+
+/** A guess at a step, to be confirmed; each part with the words it rests on, where there are any. */
+export interface Guess {
+  readonly sort: StepSort;
+  readonly place: Place;
+  readonly attention: Attention;
+  readonly minutes: Minutes;
+  /** The words that gave the sort, and those that gave the minutes; null for what is only usual. */
+  readonly sortWords: string | null;
+  readonly minutesWords: string | null;
+  readonly doneWhen: string;
+  /** Goes on beside the step before it. */
+  readonly meanwhile: boolean;
+  readonly dayBefore: boolean;
+}
+
+/** In the order in which they win: what names a place of its own before what only hands do. */
+const VERBS: readonly (readonly [StepSort, RegExp])[] = [
+  ['marinate', /\bmarinat(?:e|ing)\b|\bmarinade\b.*\b(?:fridge|overnight)\b/i],
+  ['soak', /\bsoak(?:ed|ing)?\b/i],
+  [
+    'bake',
+    /\b(?:bake|baking|roast(?:ing)?|into the (?:hot |preheated )?oven|in the (?:hot |preheated )?oven|broil|grill)\b/i,
+  ],
+  ['chill', /\b(?:chill|refrigerate|in(?:to)? the fridge|in the refrigerator)\b/i],
+  ['fry', /\b(?:fry|saut[eé]|soften|brown|sear|toast|stir-fry|caramelise|caramelize|sweat|sizzle|crisp)\b/i],
+  [
+    'simmer',
+    /\b(?:simmer|cook (?:gently|slowly|on low|over (?:a )?low|for|until|uncovered|covered)|braise|stew|poach|steam|cover and cook|reduce|bubble)\b/i,
+  ],
+  ['boil', /\b(?:boil|bring (?:it |everything )?(?:up )?to (?:the|a) (?:boil|simmer)|rolling boil)\b/i],
+  ['rest', /\b(?:rest|stand|set aside|cool|leave (?:it |them )?(?:to|for|covered)|let (?:it|them)|rise|prove)\b/i],
+  ['drain', /\b(?:drain|strain|rinse|wash)\b/i],
+  ['chop', /\b(?:chop|slice|dice|mince|peel|grate|shred|cut|trim|crush|halve|quarter|core|julienne)\b/i],
+  ['serve', /\b(?:serve|garnish|scatter over|sprinkle over|drizzle over|ladle|spoon onto)\b/i],
+  [
+    'mix',
+    /\b(?:mix|stir|whisk|combine|knead|blend|season|add|pour|fold|beat|toss|taste|mash|process|rub|melt|heat)\b/i,
+  ],
+];
+
+/** Minutes that such a step usually takes where none are said. Common practice, no source. */
+const USUAL: Readonly<Record<StepSort, Minutes>> = {
+  soak: { shortest: 30, likely: 45, longest: 90 },
+  marinate: { shortest: 60, likely: 90, longest: 240 },
+  chop: { shortest: 4, likely: 6, longest: 9 },
+  boil: { shortest: 6, likely: 9, longest: 14 },
+  simmer: { shortest: 12, likely: 18, longest: 28 },
+  fry: { shortest: 5, likely: 7, longest: 11 },
+  bake: { shortest: 25, likely: 35, longest: 50 },
+  rest: { shortest: 5, likely: 10, longest: 20 },
+  chill: { shortest: 30, likely: 60, longest: 240 },
+  drain: { shortest: 2, likely: 2, longest: 4 },
+  mix: { shortest: 2, likely: 3, longest: 5 },
+  serve: { shortest: 1, likely: 2, longest: 4 },
+};
+
+/** What a sentence of a recipe asks for; null for what asks nothing of the cook ("Preheat the oven": the plan warms it by itself). */
+export function classify(sentence: string): Guess | null {
+  if (/\bpre-?heat\b|\bheat the oven\b/i.test(sentence) && !/\bfry|brown|bake for|roast for/i.test(sentence))
+    return null;
+  const duration = readDuration(sentence);
+  const found = VERBS.map(([sort, pattern]) => [sort, sentence.match(pattern)] as const).filter(([, match]) => match);
+  const best = choose(found, sentence, duration !== null);
+  if (!best) return null;
+  const [sort, words] = best;
+  const until = sentence.match(/\buntil ([^.,;]+)/i);
+  return {
+    sort,
+    place: placeOf(sort, sentence),
+    attention: ATTENTION[sort],
+    minutes: duration?.minutes ?? USUAL[sort],
+    sortWords: words,
+    minutesWords: duration?.words ?? null,
+    doneWhen: until ? until[1]!.trim() : '',
+    meanwhile: /\b(?:meanwhile|in the meantime|while (?:the|it|they|this)|at the same time)\b/i.test(sentence),
+    dayBefore:
+      /\bovernight\b|\bthe (?:day|night|evening) before\b/i.test(sentence) || (duration?.minutes.likely ?? 0) >= 480,
+  };
+}
+
+/** The guess with another sort, as the cook says: place and attention follow, and the usual minutes where none were said. */
+export function asSort(guess: Guess, words: string, sort: StepSort): Guess {
+  return {
+    ...guess,
+    sort,
+    sortWords: null,
+    place: placeOf(sort, words),
+    attention: ATTENTION[sort],
+    minutes: guess.minutesWords === null ? USUAL[sort] : guess.minutes,
+  };
+}
+
+/** A sentence with several verbs goes by the one with a place of its own when it says a time, else by the first in the list. */
+function choose(
+  found: readonly (readonly [StepSort, RegExpMatchArray | null])[],
+  sentence: string,
+  timed: boolean,
+): readonly [StepSort, string] | null {
+  const [first] = found;
+  if (!first) return null;
+  // "Stir in the cream and serve": hands, unless minutes are said beside something hot.
+  const serve = found.find(([sort]) => sort === 'serve');
+  const hot = found.find(([sort]) => !['serve', 'mix', 'chop', 'drain'].includes(sort));
+  if (serve && !(hot && timed)) return ['serve', serve[1]![0]];
+  // "Bring to the boil, then simmer for 20 minutes" is a simmer; the boil is on its way.
+  const simmer = found.find(([sort]) => sort === 'simmer');
+  if (simmer && timed && /simmer|cook|braise|stew/i.test(sentence)) {
+    const winner = found.find(([sort]) => ['bake', 'marinate', 'soak'].includes(sort)) ?? simmer;
+    return [winner[0], winner[1]![0]];
+  }
+  return [first[0], first[1]![0]];
+}
+
+const ATTENTION: Readonly<Record<StepSort, Attention>> = {
+  soak: 'none',
+  marinate: 'none',
+  chop: 'hands',
+  boil: 'eyes',
+  simmer: 'eyes',
+  fry: 'hands',
+  bake: 'none',
+  rest: 'none',
+  chill: 'none',
+  drain: 'hands',
+  mix: 'hands',
+  serve: 'hands',
+};
+
+const OVEN = 180;
+
+function placeOf(sort: StepSort, sentence: string): Place {
+  switch (sort) {
+    case 'boil':
+    case 'simmer':
+    case 'fry':
+      return { at: 'burner', heat: heatOf(sort, sentence) };
+    case 'bake':
+      return { at: 'oven', celsius: ovenOf(sentence) ?? OVEN, shelves: 1 };
+    case 'soak':
+    case 'rest':
+      return { at: 'rest' };
+    case 'marinate':
+    case 'chill':
+      return { at: 'cold' };
+    default:
+      return { at: 'board' };
+  }
+}
+
+function heatOf(sort: StepSort, sentence: string): Heat {
+  if (/\b(?:lowest|very low|barely)\b/i.test(sentence)) return 'lowest';
+  if (/\blow(?:er)?(?: heat)?\b|\bgently\b/i.test(sentence)) return 'low';
+  if (/\b(?:high|hot pan|very hot|rolling)\b/i.test(sentence)) return 'full';
+  if (/\bmedium\b/i.test(sentence)) return 'medium';
+  return sort === 'boil' ? 'full' : sort === 'fry' ? 'medium' : 'low';
+}
+
+/** °C of an oven in a sentence: "200 °C", "400°F", "gas mark 6"; null when it says none. */
+export function ovenOf(sentence: string): number | null {
+  const celsius = sentence.match(/(\d{2,3})\s*(?:°|degrees)?\s*C\b/);
+  if (celsius) return within(Number(celsius[1]));
+  const fahrenheit = sentence.match(/(\d{3})\s*(?:°|degrees)?\s*F\b/);
+  if (fahrenheit) return within(Math.round(celsiusOf(Number(fahrenheit[1])) / 5) * 5);
+  const mark = sentence.match(/\bgas(?: mark)? ?(\d{1,2})\b/i);
+  const degrees = mark && fahrenheitOfGasMark(Number(mark[1]));
+  return degrees ? within(Math.round(celsiusOf(degrees) / 5) * 5) : null;
+}
+
+function within(celsius: number): number | null {
+  return celsius >= 50 && celsius <= 300 ? celsius : null;
+}

@@ -1,0 +1,169 @@
+import { allergensIn } from '@/core/dish/diet';
+import type { Amount, Unit } from '@/core/units/amount';
+import { readQuantity } from '@/core/units/measures';
+
+/** A line of a recipe's ingredients, read. */
+export interface ReadIngredient {
+  /** The line as it stood. */
+  readonly words: string;
+  readonly name: string;
+  readonly amount: Amount;
+  readonly cut?: string;
+  readonly allergens: readonly string[];
+  /** Both an amount and a name were found. */
+  readonly sure: boolean;
+}
+
+/** Words for units: what they mean here, and how many of it. Cups are of 240 ml, ounces of 28 g: to be measured, not to be weighed in gold. */
+const UNIT_WORDS: Readonly<Record<string, readonly [Unit, number]>> = {
+  g: ['g', 1],
+  gr: ['g', 1],
+  gram: ['g', 1],
+  grams: ['g', 1],
+  gramme: ['g', 1],
+  grammes: ['g', 1],
+  kg: ['kg', 1],
+  kilo: ['kg', 1],
+  kilos: ['kg', 1],
+  kilogram: ['kg', 1],
+  kilograms: ['kg', 1],
+  oz: ['g', 28],
+  ounce: ['g', 28],
+  ounces: ['g', 28],
+  lb: ['g', 454],
+  lbs: ['g', 454],
+  pound: ['g', 454],
+  pounds: ['g', 454],
+  ml: ['ml', 1],
+  millilitre: ['ml', 1],
+  millilitres: ['ml', 1],
+  milliliters: ['ml', 1],
+  cl: ['ml', 10],
+  dl: ['ml', 100],
+  l: ['l', 1],
+  litre: ['l', 1],
+  litres: ['l', 1],
+  liter: ['l', 1],
+  liters: ['l', 1],
+  cup: ['ml', 240],
+  cups: ['ml', 240],
+  c: ['ml', 240],
+  pint: ['ml', 500],
+  pints: ['ml', 500],
+  quart: ['l', 0.95],
+  quarts: ['l', 0.95],
+  tsp: ['tsp', 1],
+  tsps: ['tsp', 1],
+  teaspoon: ['tsp', 1],
+  teaspoons: ['tsp', 1],
+  tbsp: ['tbsp', 1],
+  tbsps: ['tbsp', 1],
+  tablespoon: ['tbsp', 1],
+  tablespoons: ['tbsp', 1],
+  tbs: ['tbsp', 1],
+  pinch: ['pinch', 1],
+  pinches: ['pinch', 1],
+  dash: ['pinch', 1],
+  handful: ['g', 25],
+  handfuls: ['g', 25],
+  knob: ['g', 20],
+  clove: ['clove', 1],
+  cloves: ['clove', 1],
+  bunch: ['bunch', 1],
+  bunches: ['bunch', 1],
+  sprig: ['sprig', 1],
+  sprigs: ['sprig', 1],
+  leaf: ['leaf', 1],
+  leaves: ['leaf', 1],
+  stick: ['stick', 1],
+  sticks: ['stick', 1],
+  stalk: ['stick', 1],
+  stalks: ['stick', 1],
+  rib: ['stick', 1],
+  ribs: ['stick', 1],
+  tin: ['tin', 1],
+  tins: ['tin', 1],
+  can: ['tin', 1],
+  cans: ['tin', 1],
+  jar: ['tin', 1],
+  slice: ['slice', 1],
+  slices: ['slice', 1],
+  sheet: ['sheet', 1],
+  sheets: ['sheet', 1],
+  piece: ['piece', 1],
+  pieces: ['piece', 1],
+};
+const SIZES = /^(large|small|medium|big|heaped|level|generous|good|fresh|ripe|whole|of)\s+/i;
+const BULLET = /^[\s\-–—•*·▢☐□]+/;
+
+/** Reads one line: "2 1/2 cups (600 ml) hot stock, strained". Null for an empty line or a heading ("For the sauce:"). */
+export function readIngredient(line: string): ReadIngredient | null {
+  const words = line.replace(BULLET, '').replace(/\s+/g, ' ').trim();
+  if (words === '' || /:$/.test(words)) return null;
+  const bare = words.replace(/\s*\([^)]*\)/g, '').trim();
+  const juice = bare.match(/^(?:the )?((?:finely |grated )?(?:juice|zest)(?: and (?:juice|zest))?) of (.+)$/i);
+  if (juice) {
+    const inner = readIngredient(juice[2]!);
+    return inner && { ...inner, words, cut: juice[1]!.toLowerCase() };
+  }
+  const { quantity, rest } = leadingQuantity(bare);
+  const { unit, times, after } = leadingUnit(rest, quantity !== null);
+  const [name, ...cuts] = after.split(',').map((part) => part.trim());
+  const toTaste = cuts.some((part) => /to taste|as needed|optional/i.test(part)) || /\bto taste\b/i.test(after);
+  const cut = cuts.filter((part) => part !== '' && !/to taste|as needed|optional/i.test(part)).join(', ');
+  const plain = (name ?? '').replace(/\s+to taste$/i, '').trim();
+  if (plain === '')
+    return { words, name: words, amount: { quantity: 1, unit: 'piece' }, allergens: allergensIn(words), sure: false };
+  const amount: Amount =
+    quantity === null
+      ? { quantity: 1, unit: toTaste || /\b(salt|pepper|oil)\b/i.test(plain) ? 'pinch' : 'piece' }
+      : { quantity: Number((quantity * times).toFixed(3)), unit };
+  return {
+    words,
+    name: plain,
+    amount,
+    ...(cut ? { cut } : {}),
+    allergens: allergensIn(plain),
+    sure: quantity !== null,
+  };
+}
+
+/** "pinch of salt": one of it. */
+const LONE_UNIT = /^(?:good |large |small )?(?:pinch|handful|dash|knob|bunch|sprig)\b/i;
+
+/** The longest number at the beginning; of "2-3" or "2 to 3" the middle. */
+function leadingQuantity(text: string): { readonly quantity: number | null; readonly rest: string } {
+  const range = text.match(/^([\d.,/⁄½¼¾⅓⅔⅛ ]+?)\s*(?:-|–|to|or)\s*([\d.,/⁄½¼¾⅓⅔⅛]+)\s*(.*)$/i);
+  if (range) {
+    const [low, high] = [readQuantity(range[1]!), readQuantity(range[2]!)];
+    if (low !== null && high !== null && high >= low) return { quantity: (low + high) / 2, rest: range[3]! };
+  }
+  const found = text.match(
+    /^(?:about|approx\.?|roughly|ca\.?|around)?\s*((?:\d+(?:[.,]\d+)?\s+)?\d*\s*[/⁄]?\s*\d*[½¼¾⅓⅔⅛⅜⅝⅞]?)\s*(.*)$/i,
+  );
+  const number = found ? readQuantity(found[1]!.trim()) : null;
+  if (found && number !== null && found[1]!.trim() !== '') return { quantity: number, rest: stripTimes(found[2]!) };
+  const word = text.match(/^(an?|one|half an?|a half|two|three|four|six)\s+(.+)$/i);
+  if (word) {
+    const counts: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4, six: 6 };
+    const value = counts[word[1]!.toLowerCase()] ?? readQuantity(word[1]!);
+    if (value !== null) return { quantity: value, rest: word[2]! };
+  }
+  return LONE_UNIT.test(text) ? { quantity: 1, rest: text } : { quantity: null, rest: text };
+}
+
+/** "2 x 400 g tins": the number of tins counts. */
+function stripTimes(rest: string): string {
+  return rest.replace(/^[x×]\s*[\d.,]+\s*(g|ml|kg|l)\b\s*/i, '');
+}
+
+function leadingUnit(
+  text: string,
+  counted: boolean,
+): { readonly unit: Unit; readonly times: number; readonly after: string } {
+  const rest = text.replace(SIZES, '');
+  const found = rest.match(/^([a-z]+)\.?\s+(?:of\s+)?(.+)$/i);
+  const known = found && counted ? UNIT_WORDS[found[1]!.toLowerCase()] : undefined;
+  if (found && known) return { unit: known[0], times: known[1], after: found[2]!.replace(SIZES, '') };
+  return { unit: 'piece', times: 1, after: rest };
+}

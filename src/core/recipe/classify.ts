@@ -57,10 +57,10 @@ const VERBS: readonly (readonly [StepSort, RegExp])[] = [
     /\b(?:bake|baking|roast(?:ing)?|into the (?:hot |preheated )?oven|in the (?:hot |preheated )?oven|broil|grill)\b/i,
   ],
   ['chill', /\b(?:chill|refrigerate|in(?:to)? the fridge|in the refrigerator)\b/i],
-  ['fry', /\b(?:fry|saut[eé]|soften|brown|sear|toast|stir-fry|caramelise|caramelize|sweat|sizzle|crisp)\b/i],
+  ['fry', /\b(?:fry|saut[eé]|soften|brown|sear|toast|stir-fry|caramelise|caramelize|sweat|sizzle|crisp|wilt)\b/i],
   [
     'simmer',
-    /\b(?:simmer|cook (?:gently|slowly|on low|over (?:a )?low|for|until|uncovered|covered)|braise|stew|poach|steam|cover and cook|reduce|bubble)\b/i,
+    /\b(?:simmer|cook(?:ed|ing)? (?:gently|slowly|on|over|for|until|uncovered|covered|a few)|braise|stew|poach|steam|cover and cook|reduce|bubble)\b/i,
   ],
   ['boil', /\b(?:boil|bring (?:it |everything )?(?:up )?to (?:the|a) (?:boil|simmer)|rolling boil)\b/i],
   ['rest', /\b(?:rest|stand|set aside|cool|leave (?:it |them )?(?:to|for|covered)|let (?:it|them)|rise|prove)\b/i],
@@ -69,7 +69,7 @@ const VERBS: readonly (readonly [StepSort, RegExp])[] = [
   ['serve', /\b(?:serve|garnish|scatter over|sprinkle over|drizzle over|ladle|spoon onto)\b/i],
   [
     'mix',
-    /\b(?:mix|stir|whisk|combine|knead|blend|season|add|pour|fold|beat|toss|taste|mash|process|rub|melt|heat)\b/i,
+    /\b(?:mix|stir|whisk|combine|knead|blend|season|add|pour|fold|beat|toss|taste|mash|process|rub|melt|heat|wrap|divide|lay|seal|spread|arrange|roll|line|throw|put|place|return|fork|fluff|shape|press|tip|skim|dress|dissolve)\b/i,
   ],
 ];
 

@@ -106,7 +106,9 @@ export function readIngredient(line: string): ReadIngredient | null {
     const inner = readIngredient(juice[2]!);
     return inner && { ...inner, words, cut: juice[1]!.toLowerCase() };
   }
-  const { quantity, rest } = leadingQuantity(bare);
+  // "Red lentils - 200 g": the amount after the name.
+  const turned = bare.match(/^([a-z][^\d,]*?)\s*[-–—:]\s+(\d.*)$/i);
+  const { quantity, rest } = leadingQuantity(turned ? `${turned[2]} ${turned[1]}` : bare);
   const { unit, times, after } = leadingUnit(rest, quantity !== null);
   const [name, ...cuts] = after.split(',').map((part) => part.trim());
   const toTaste = cuts.some((part) => /to taste|as needed|optional/i.test(part)) || /\bto taste\b/i.test(after);
@@ -143,9 +145,16 @@ function leadingQuantity(text: string): { readonly quantity: number | null; read
   );
   const number = found ? readQuantity(found[1]!.trim()) : null;
   if (found && number !== null && found[1]!.trim() !== '') return { quantity: number, rest: stripTimes(found[2]!) };
-  const word = text.match(/^(an?|one|half an?|a half|two|three|four|six)\s+(.+)$/i);
+  const word = text.match(/^(a few|a couple of|an?|one|half an?|a half|two|three|four|six)\s+(.+)$/i);
   if (word) {
-    const counts: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4, six: 6 };
+    const counts: Readonly<Record<string, number>> = {
+      'a few': 3,
+      'a couple of': 2,
+      two: 2,
+      three: 3,
+      four: 4,
+      six: 6,
+    };
     const value = counts[word[1]!.toLowerCase()] ?? readQuantity(word[1]!);
     if (value !== null) return { quantity: value, rest: word[2]! };
   }

@@ -5,11 +5,11 @@ const INGREDIENTS =
   /^(?:the )?(?:ingredients?|you(?:’|')?ll need|you will need|what you need|shopping list)\b[^a-z]*$/i;
 const METHOD =
   /^(?:the )?(?:method|directions?|instructions?|preparation|steps?|how to make it|what to do|to make)\b[^a-z]*$/i;
-const SERVES = /\b(?:serves|servings?|makes|yields?|portions?|for \d+ people|feeds)\b/i;
-const TIMES = /^(?:prep|preparation|cook|cooking|total|ready in|time)\b.*\b(?:min|hour|hr)/i;
+const SERVES = /\b(?:serves|servings?|makes|yields?|portions?|for \d+ people|feeds)\b|^for \d+$/i;
+const TIMES = /^(?:prep(?:aration)?|cook(?:ing)?|total|ready in|time)(?: time)?\s*(?::|–|-|\d)/i;
 const NUMBERED = /^\s*(?:step\s*)?\d{1,2}\s*[.):-]\s+/i;
 const VERB =
-  /^(?:\W*)(?:add|bake|beat|blend|boil|bring|brown|chop|combine|cook|cover|crush|cut|dice|drain|dress|fold|fry|garnish|grate|heat|knead|layer|leave|let|mash|marinate|meanwhile|melt|mix|peel|place|pour|preheat|press|put|reduce|remove|rest|rinse|roast|roll|rub|salt|saut[eé]|season|serve|simmer|slice|soak|soften|spread|sprinkle|stir|strain|take|tip|toast|top|toss|turn|warm|wash|whisk|while|in a|into a|once|when|after|first|next|then|finally)\b/i;
+  /^(?:\W*)(?:add|bake|beat|blend|boil|bring|brown|chop|combine|cook|cover|crush|cut|dice|drain|dress|fold|fry|garnish|grate|heat|knead|layer|leave|let|mash|marinate|meanwhile|melt|mix|peel|place|pour|preheat|press|put|reduce|remove|rest|rinse|roast|roll|rub|salt|saut[eé]|season|serve|simmer|slice|soak|soften|spread|sprinkle|stir|strain|take|tip|toast|top|toss|turn|warm|wash|whisk|while|wilt|sweat|sear|stew|braise|wrap|divide|carefully|now|throw|line|fork|fluff|skim|shape|spoon|lay|arrange|return|turn|pour|peel|shred|trim|lower|in a|into a|once|when|after|first|next|then|finally)\b/i;
 
 /** Plain text taken apart: a title, ingredients, instructions, told by headings where there are any, else by what the lines look like. */
 export function recipeInText(text: string): RecipeParts {
@@ -53,7 +53,9 @@ function withoutNumber(line: string): string {
 
 function isInstruction(line: string): boolean {
   if (NUMBERED.test(line) && VERB.test(withoutNumber(line))) return true;
-  return VERB.test(line) && (line.length > 30 || /[.!]$/.test(line));
+  // A short line without a full stop may still be one, unless it is "salt and pepper" or "butter for the tin".
+  const many = line.split(/\s+/).length >= 4 && !/^\W*(?:salt|season|dress|butter|oil|top)/i.test(line);
+  return VERB.test(line) && (line.length > 30 || /[.!]$/.test(line) || many);
 }
 
 /** Short, and it begins with an amount or a sign of a list. */

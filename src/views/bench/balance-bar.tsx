@@ -2,12 +2,13 @@
 
 import { BarChart } from 'echarts/charts';
 import { GridComponent, LegendComponent } from 'echarts/components';
-import { type EChartsType, init, use } from 'echarts/core';
+import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import { useEffect, useRef } from 'react';
+import { useEffect } from 'react';
 import type { Balance } from '@/core/grain/balance';
 import { useDress } from '@/views/shell/shell';
 import { sayVolume } from './say';
+import { useChart } from './use-chart';
 
 use([BarChart, GridComponent, LegendComponent, SVGRenderer]);
 
@@ -38,8 +39,7 @@ const roomFor = (label: string) => 7.4 * label.length + 10;
 /** Two bars as long as each other: where the water comes from, and where it goes. */
 export function BalanceBar({ balance }: { readonly balance: Balance }) {
   const dress = useDress();
-  const node = useRef<HTMLDivElement>(null);
-  const chart = useRef<EChartsType>(null);
+  const { node, chart } = useChart();
   const { takenUp, soaked, given, boiledOff, leftOver, liquid } = balance;
   const values: Readonly<Record<PartName, readonly [from: number, to: number]>> = {
     soak: [soaked, 0],
@@ -50,17 +50,6 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
     'stays behind': [0, leftOver.likely],
   };
   const print = JSON.stringify(values);
-  useEffect(() => {
-    if (!node.current) return;
-    const drawn = init(node.current, null, { renderer: 'svg' });
-    chart.current = drawn;
-    const watch = new ResizeObserver(() => drawn.resize());
-    watch.observe(node.current);
-    return () => {
-      watch.disconnect();
-      drawn.dispose();
-    };
-  }, []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the colours follow the dress
   useEffect(() => {
     const style = getComputedStyle(document.body);

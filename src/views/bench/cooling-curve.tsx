@@ -2,11 +2,12 @@
 
 import { LineChart } from 'echarts/charts';
 import { GridComponent, MarkLineComponent } from 'echarts/components';
-import { type EChartsType, init, use } from 'echarts/core';
+import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import { useEffect, useRef } from 'react';
+import { useEffect } from 'react';
 import { type CoolingQuestion, celsiusAfter, HOT_HOLDING } from '@/core/heat/cool';
 import { useDress } from '@/views/shell/shell';
+import { useChart } from './use-chart';
 
 use([LineChart, GridComponent, MarkLineComponent, SVGRenderer]);
 
@@ -16,19 +17,7 @@ const EVERY = 5;
 /** Temperature of a pot over four hours: what is likely, in the band of what may well be. */
 export function CoolingCurve({ question }: { readonly question: CoolingQuestion }) {
   const dress = useDress();
-  const node = useRef<HTMLDivElement>(null);
-  const chart = useRef<EChartsType>(null);
-  useEffect(() => {
-    if (!node.current) return;
-    const drawn = init(node.current, null, { renderer: 'svg' });
-    chart.current = drawn;
-    const watch = new ResizeObserver(() => drawn.resize());
-    watch.observe(node.current);
-    return () => {
-      watch.disconnect();
-      drawn.dispose();
-    };
-  }, []);
+  const { node, chart } = useChart();
   // biome-ignore lint/correctness/useExhaustiveDependencies: the colours follow the dress
   useEffect(() => {
     const style = getComputedStyle(document.body);

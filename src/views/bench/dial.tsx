@@ -3,6 +3,7 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions, Radio, RadioGroup } from '@headlessui/react';
 import { ChevronDown } from 'lucide-react';
 import { useId } from 'react';
+import { sayLitres } from './say';
 
 interface DialProps {
   readonly label: string;
@@ -39,6 +40,18 @@ export function Dial({ label, value, least, most, step, says, onChange }: DialPr
       />
     </div>
   );
+}
+
+type SizedProps = Pick<DialProps, 'label' | 'value' | 'onChange'> & Partial<Pick<DialProps, 'least' | 'most' | 'step'>>;
+
+/** Litres, in quarters. */
+export function LitresDial({ least = 0.25, most = 12, step = 0.25, ...rest }: SizedProps) {
+  return <Dial least={least} most={most} step={step} says={sayLitres(rest.value)} {...rest} />;
+}
+
+/** How wide a pot or a pan is. */
+export function WidthDial({ least = 14, most = 40, step = 1, ...rest }: SizedProps) {
+  return <Dial least={least} most={most} step={step} says={`${rest.value} cm`} {...rest} />;
 }
 
 interface ChoiceProps<T extends string> {

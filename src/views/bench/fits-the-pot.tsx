@@ -8,7 +8,7 @@ import { batchBand, LAYERS, type Layer } from '@/core/kitchen/floor';
 import { type Fit, fitOf, plateFor, STRAIGHT_NEEDS } from '@/core/kitchen/in-the-pot';
 import { printAmount } from '@/core/units/amount';
 import { pantry } from '@/store/db';
-import { Choice, Dial, Pick, Question } from './dial';
+import { Choice, Dial, LitresDial, Pick, Question, WidthDial } from './dial';
 import { useDishAtHand } from './from-dish';
 import { sayCups, sayLitres, sayVolume } from './say';
 
@@ -63,15 +63,7 @@ function GrainFits() {
             says={grams(dry)}
             onChange={setDry}
           />
-          <Dial
-            label="Liquid"
-            value={litres}
-            least={0.25}
-            most={12}
-            step={0.25}
-            says={sayLitres(litres)}
-            onChange={setLitres}
-          />
+          <LitresDial label="Liquid" value={litres} onChange={setLitres} />
         </>
       }
     >
@@ -185,15 +177,7 @@ function LayerFits() {
             says={grams(weight)}
             onChange={setWeight}
           />
-          <Dial
-            label="Pan, across"
-            value={width}
-            least={18}
-            most={40}
-            step={1}
-            says={`${width} cm`}
-            onChange={setWidth}
-          />
+          <WidthDial label="Pan, across" value={width} least={18} onChange={setWidth} />
         </>
       }
     >
@@ -218,24 +202,8 @@ function TurnedOut() {
     <Question
       controls={
         <>
-          <Dial
-            label="Pot, across"
-            value={width}
-            least={14}
-            most={36}
-            step={1}
-            says={`${width} cm`}
-            onChange={setWidth}
-          />
-          <Dial
-            label="In it"
-            value={litres}
-            least={0.5}
-            most={8}
-            step={0.25}
-            says={sayLitres(litres)}
-            onChange={setLitres}
-          />
+          <WidthDial label="Pot, across" value={width} most={36} onChange={setWidth} />
+          <LitresDial label="In it" value={litres} least={0.5} most={8} onChange={setLitres} />
         </>
       }
     >

@@ -15,7 +15,7 @@ import {
   saltToAdd,
 } from '@/core/grain/rules';
 import { type Range, wattsOf } from '@/core/heat/boil';
-import { Choice, Dial, Pick, Question } from './dial';
+import { Choice, Dial, Pick, Question, WidthDial } from './dial';
 import { useFlame } from './flame';
 import { UseThis, useDishAtHand } from './from-dish';
 import { useMeasures } from './own-measures';
@@ -65,7 +65,7 @@ function useWay(): { readonly way: Omit<BalanceQuestion, 'grams'>; readonly cont
         />
       )}
       {choice}
-      <Dial label="Pot, across" value={width} least={14} most={40} step={1} says={`${width} cm`} onChange={setWidth} />
+      <WidthDial label="Pot, across" value={width} onChange={setWidth} />
     </>
   );
   return { way, controls };

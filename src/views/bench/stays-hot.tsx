@@ -4,8 +4,8 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { HOT_HOLDING, minutesAbove, type Standing } from '@/core/heat/cool';
 import { carryOver, restOf } from '@/core/heat/roast';
-import { Choice, Dial, Question } from './dial';
-import { sayBand, sayLitres, sayMinutes } from './say';
+import { Choice, Dial, LitresDial, Question, WidthDial } from './dial';
+import { sayBand, sayMinutes } from './say';
 
 const CoolingCurve = dynamic(() => import('./cooling-curve').then((module) => module.CoolingCurve), { ssr: false });
 
@@ -74,24 +74,8 @@ export function StaysHot() {
             ]}
             onChange={setStanding}
           />
-          <Dial
-            label="In it"
-            value={litres}
-            least={0.25}
-            most={12}
-            step={0.25}
-            says={sayLitres(litres)}
-            onChange={setLitres}
-          />
-          <Dial
-            label="Pot, across"
-            value={width}
-            least={14}
-            most={40}
-            step={1}
-            says={`${width} cm`}
-            onChange={setWidth}
-          />
+          <LitresDial label="In it" value={litres} onChange={setLitres} />
+          <WidthDial label="Pot, across" value={width} onChange={setWidth} />
           <Dial label="Hot from" value={from} least={60} most={100} step={1} says={`${from} °C`} onChange={setFrom} />
           <Dial label="The room" value={room} least={0} most={40} step={1} says={`${room} °C`} onChange={setRoom} />
         </>

@@ -6,10 +6,10 @@ import { boilingPoint, simmerFactor } from '@/core/heat/water';
 import { pantry } from '@/store/db';
 import { changeKitchen } from '@/store/meals';
 import { Button } from '@/ui/button';
-import { Choice, Dial, Question } from './dial';
+import { Choice, Dial, LitresDial, Question, WidthDial } from './dial';
 import { type Flame, useFlame } from './flame';
 import { useDishAtHand } from './from-dish';
-import { sayBand, sayClock, sayLitres, sayMinutes } from './say';
+import { sayBand, sayClock, sayMinutes } from './say';
 
 /** How long until that much water boils, on this burner. */
 export function ToTheBoil() {
@@ -40,15 +40,7 @@ export function ToTheBoil() {
       controls={
         <>
           {choice}
-          <Dial
-            label="Water"
-            value={litres}
-            least={0.25}
-            most={12}
-            step={0.25}
-            says={sayLitres(litres)}
-            onChange={setLitres}
-          />
+          <LitresDial label="Water" value={litres} onChange={setLitres} />
           <Dial label="It is now at" value={from} least={1} most={95} step={1} says={`${from} °C`} onChange={setFrom} />
           <Choice
             label="Lid"
@@ -59,15 +51,7 @@ export function ToTheBoil() {
             ]}
             onChange={setLid}
           />
-          <Dial
-            label="Pot, across"
-            value={width}
-            least={14}
-            most={40}
-            step={1}
-            says={`${width} cm`}
-            onChange={setWidth}
-          />
+          <WidthDial label="Pot, across" value={width} onChange={setWidth} />
           <Dial
             label="Above the sea"
             value={metres}

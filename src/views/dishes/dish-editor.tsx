@@ -1,6 +1,5 @@
 'use client';
 
-import { Radio, RadioGroup } from '@headlessui/react';
 import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
 import { allergensOf, dietOf } from '@/core/dish/diet';
@@ -12,6 +11,7 @@ import { printAmount } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { Pills } from '@/ui/pills';
 import { Stepper } from '@/ui/stepper';
 import { Steps } from './dish-view';
 import { Strip } from './strip';
@@ -202,20 +202,12 @@ function WayChoice({ choice, value, onChange }: WayChoiceProps) {
           </select>
         </>
       ) : (
-        <RadioGroup value={value} onChange={onChange} aria-label={choice.asks}>
-          <span className="block text-faint">{choice.asks}</span>
-          <div className="mt-1 flex flex-wrap gap-1.5">
-            {choice.ways.map((way) => (
-              <Radio
-                key={way.id}
-                value={way.id}
-                className="min-h-11 cursor-pointer rounded-lg bg-soft px-3 py-2.5 data-checked:bg-ink data-checked:text-ground"
-              >
-                {way.says}
-              </Radio>
-            ))}
-          </div>
-        </RadioGroup>
+        <Pills
+          label={choice.asks}
+          value={value}
+          options={choice.ways.map(({ id: way, says }) => [way, says])}
+          onChange={onChange}
+        />
       )}
       <p className="mt-1 text-faint">{chosen?.because}</p>
     </div>

@@ -1,6 +1,6 @@
 'use client';
 
-import { Listbox, ListboxButton, ListboxOption, ListboxOptions, Radio, RadioGroup } from '@headlessui/react';
+import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { ChevronDown, X } from 'lucide-react';
 import Link from 'next/link';
@@ -11,13 +11,14 @@ import { cardOf, search } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { MOST_PEOPLE } from '@/core/meal/check';
-import { APPETITES, type Appetite, PACES, type Pace, portionsOf } from '@/core/meal/meal';
+import { APPETITES, PACES, type Pace, portionsOf } from '@/core/meal/meal';
 import type { Landing } from '@/core/meal/plan';
 import { pantry, type StoredMeal } from '@/store/db';
 import { changeMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { printSpan } from '@/ui/clock';
 import { pigmentAt } from '@/ui/pigments';
+import { Pills } from '@/ui/pills';
 import { Stepper } from '@/ui/stepper';
 import { useMeal } from '@/views/shell/meal-frame';
 import { useDress } from '@/views/shell/shell';
@@ -70,27 +71,17 @@ export function MenuView() {
             onChange={(leftovers) => change({ leftovers })}
           />
         </div>
-        <RadioGroup
-          value={meal.appetite ?? 'usual'}
-          onChange={(appetite: Appetite) => change({ appetite })}
-          aria-label="Appetite"
-        >
-          <span className="block text-sm text-faint">Appetite</span>
-          <div className="flex gap-1">
-            {APPETITES.map((appetite) => (
-              <Radio
-                key={appetite}
-                value={appetite}
-                className="min-h-10 cursor-pointer rounded-lg bg-soft px-3 py-2 data-checked:bg-ink data-checked:text-ground"
-              >
-                {appetite}
-              </Radio>
-            ))}
-          </div>
+        <div>
+          <Pills
+            label="Appetite"
+            value={meal.appetite ?? 'usual'}
+            options={APPETITES.map((each) => [each, each])}
+            onChange={(appetite) => change({ appetite })}
+          />
           {portionsOf(meal) !== meal.people && (
             <p className="mt-1 text-sm text-faint">cooks {portionsOf(meal)} portions as they are written</p>
           )}
-        </RadioGroup>
+        </div>
         <div>
           <span className="block text-sm text-faint">Kitchen</span>
           <div className="flex items-center gap-3">
@@ -118,21 +109,15 @@ export function MenuView() {
             </Link>
           </div>
         </div>
-        <RadioGroup value={meal.pace} onChange={(pace: Pace) => change({ pace })} aria-label="Pace">
-          <span className="block text-sm text-faint">Pace</span>
-          <div className="flex gap-1">
-            {PACES.map((pace) => (
-              <Radio
-                key={pace}
-                value={pace}
-                className="min-h-10 cursor-pointer rounded-lg bg-soft px-3 py-2 data-checked:bg-ink data-checked:text-ground"
-              >
-                {pace}
-              </Radio>
-            ))}
-          </div>
+        <div>
+          <Pills
+            label="Pace"
+            value={meal.pace}
+            options={PACES.map((each) => [each, each])}
+            onChange={(pace) => change({ pace })}
+          />
           <p className="mt-1 text-sm text-faint">{PACE_WORDS[meal.pace]}</p>
-        </RadioGroup>
+        </div>
         {fault && (
           <p role="alert" className="border-l-4 border-warn pl-3">
             {fault.sentence} Nothing was changed.

@@ -150,3 +150,27 @@ test('what is no recipe is refused in words', async ({ page }) => {
     .setInputFiles({ name: 'big.txt', mimeType: 'text/plain', buffer: Buffer.alloc(5_000_000, 'x') });
   await expect(page.getByText('at most 1 MB; this file has 5.0')).toBeVisible();
 });
+
+test('a dish written by hand is changed step by step, a circle is refused, and all is taken back', async ({ page }) => {
+  const errors = watchForErrors(page);
+  await openMeals(page);
+  await page.goto('/dishes/cheeks');
+  await page.getByRole('button', { name: 'Change it' }).click();
+  const steps = page.getByRole('region', { name: 'The steps' });
+  await steps.getByRole('button', { name: /^trim/ }).click();
+  await steps.getByRole('textbox', { name: 'Minutes, likely' }).fill('20');
+  await expect(steps.getByRole('button', { name: /^trim 20 min/ })).toBeVisible();
+  await steps.getByRole('combobox', { name: 'Another step that it comes after' }).selectOption('finish');
+  await expect(page.getByRole('alert').filter({ hasText: 'circle' })).toContainText('Kept as it was');
+  await steps.getByRole('button', { name: 'a step after this' }).click();
+  await steps.getByRole('button', { name: /^new step/ }).click();
+  await expect(steps.getByRole('group', { name: 'It comes after' }).last()).toContainText('trim');
+  await page.getByRole('combobox', { name: 'Step for red wine' }).selectOption('');
+  await expect(page.getByText('no step: it will be forgotten').first()).toBeAttached();
+  await page.getByRole('button', { name: 'take back' }).click();
+  await page.getByRole('button', { name: 'take back' }).click();
+  await expect(steps.getByRole('button', { name: /^new step/ })).toHaveCount(0);
+  await page.reload();
+  await expect(page.getByText('16 to 27 min')).toBeVisible();
+  expect(errors).toEqual([]);
+});

@@ -15,16 +15,19 @@ import { Pills } from '@/ui/pills';
 import { Stepper } from '@/ui/stepper';
 import { Steps } from './dish-view';
 import { Strip } from './strip';
+import { Typed } from './typed';
 
 interface DishEditorProps {
   readonly initial: DishDraft;
   /** The meal it goes to when it is kept; null for none. */
   readonly mealId: string | null;
   readonly onAway: () => void;
+  /** Leaves the technique and goes on step by step; absent while the dish is not kept yet. */
+  readonly onByHand?: () => void;
 }
 
 /** A dish made by a technique: its ways, what goes in, and at once what comes of it. */
-export function DishEditor({ initial, mealId, onAway }: DishEditorProps) {
+export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProps) {
   const router = useRouter();
   const [past, setPast] = useState<readonly DishDraft[]>([]);
   const [draft, setDraft] = useState(initial);
@@ -135,6 +138,11 @@ export function DishEditor({ initial, mealId, onAway }: DishEditorProps) {
             </ul>
           </section>
           <Steps dish={dish} />
+          {onByHand && (
+            <Button className="justify-self-start" onClick={onByHand}>
+              Change its steps by hand
+            </Button>
+          )}
         </div>
       </div>
     </>
@@ -266,33 +274,5 @@ function SlotRow({ slot, dish, leftOut, onName, onQuantity, onLeaveOut }: SlotRo
         <span className="min-w-24" />
       )}
     </li>
-  );
-}
-
-interface TypedProps {
-  readonly label: string;
-  readonly value: string;
-  readonly className: string;
-  readonly onChange: (text: string) => void;
-}
-
-/** A field that passes its text on when one leaves it or presses Enter; an empty one goes back to what it was. */
-function Typed({ label, value, className, onChange }: TypedProps) {
-  const [text, setText] = useState<string | null>(null);
-  const done = () => {
-    if (text !== null && text.trim() !== '' && text !== value) onChange(text.trim());
-    setText(null);
-  };
-  return (
-    <input
-      type="text"
-      aria-label={label}
-      value={text ?? value}
-      maxLength={120}
-      className={`h-10 min-w-0 rounded-lg border border-line bg-paper px-2 ${className}`}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={done}
-      onKeyDown={(event) => event.key === 'Enter' && done()}
-    />
   );
 }

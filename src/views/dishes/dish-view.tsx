@@ -2,33 +2,58 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import type { Dish } from '@/core/dish/dish';
 import { draftOf } from '@/core/dish/draft-dish';
 import { SHELF } from '@/core/dish/shelf';
 import { printAmount } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { Button } from '@/ui/button';
+import { ByHand } from './by-hand';
 import { DishEditor } from './dish-editor';
 import { Strip } from './strip';
 
 /** One dish: to be changed where it was made by a technique, to be read where it was written by hand. */
 export function DishView({ id }: { readonly id: string }) {
   const router = useRouter();
+  const [byHand, setByHand] = useState(false);
   const stored = useLiveQuery(async () => (await pantry().dishes.get(id)) ?? null, [id]);
   if (stored === undefined) return <p className="mt-10 text-faint">Opening the dish…</p>;
   const dish = stored ?? SHELF.find((each) => each.id === id);
   if (!dish) return <p className="mt-10">There is no such dish in this browser.</p>;
+  if (byHand) return <ByHand dish={dish} onDone={() => setByHand(false)} />;
   const draft = draftOf(dish);
-  if (draft) return <DishEditor key={id} initial={draft} mealId={null} onAway={() => router.back()} />;
-  return <Written dish={dish} onAway={() => router.back()} />;
+  if (draft) {
+    return (
+      <DishEditor
+        key={id}
+        initial={draft}
+        mealId={null}
+        onAway={() => router.back()}
+        onByHand={() => setByHand(true)}
+      />
+    );
+  }
+  return <Written dish={dish} onAway={() => router.back()} onByHand={() => setByHand(true)} />;
 }
 
-function Written({ dish, onAway }: { readonly dish: Dish; readonly onAway: () => void }) {
+interface WrittenProps {
+  readonly dish: Dish;
+  readonly onAway: () => void;
+  readonly onByHand: () => void;
+}
+
+function Written({ dish, onAway, onByHand }: WrittenProps) {
   return (
     <>
       <div className="mt-2 flex flex-wrap items-center justify-between gap-3">
         <h1 className="text-4xl">{dish.name}</h1>
-        <Button onClick={onAway}>Back</Button>
+        <span className="flex gap-2">
+          <Button onClick={onAway}>Back</Button>
+          <Button look="strong" onClick={onByHand}>
+            Change it
+          </Button>
+        </span>
       </div>
       {dish.note && <p className="mt-1 text-lg text-faint">{dish.note}</p>}
       <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">

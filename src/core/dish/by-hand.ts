@@ -1,0 +1,163 @@
+import { checkDish, type Refusal } from './check';
+import type { Dish, Ingredient, Link, Minutes, Step } from './dish';
+
+/** Changes of a dish step by step. Each gives a whole dish; `changed` says whether it holds together. */
+
+export type Changed = { readonly ok: true; readonly dish: Dish } | { readonly ok: false; readonly refusal: Refusal };
+
+/** The dish when it is sound, else what is wrong with it. A dish changed by hand is no technique's any more. */
+export function changed({ made: _, ...dish }: Dish): Changed {
+  const [refusal] = checkDish(dish);
+  return refusal ? { ok: false, refusal } : { ok: true, dish };
+}
+
+export function withStep(dish: Dish, id: string, change: Partial<Step>): Dish {
+  return { ...dish, steps: dish.steps.map((step) => (step.id === id ? { ...step, ...change } : step)) };
+}
+
+/** Minutes with another likely one: the band goes along in proportion. */
+export function withLikely({ shortest, likely, longest }: Minutes, now: number): Minutes {
+  const share = likely > 0 ? now / likely : 1;
+  return {
+    shortest: Math.min(now, Math.max(now > 0 ? 1 : 0, Math.round(shortest * share))),
+    likely: now,
+    longest: Math.max(now, Math.round(longest * share)),
+  };
+}
+
+/** The dish with a new step after another; what came after that now comes after the new one. */
+export function withNewStep(dish: Dish, after: string): { readonly dish: Dish; readonly id: string } {
+  let number = dish.steps.length + 1;
+  while (dish.steps.some(({ id }) => id === `own-${number}`)) number++;
+  const id = `own-${number}`;
+  const step: Step = {
+    id,
+    name: 'new step',
+    says: 'What is done here.',
+    minutes: { shortest: 4, likely: 5, longest: 8 },
+    grows: { by: 'nothing' },
+    attention: 'hands',
+    by: 'cook',
+    place: { at: 'board' },
+    doneWhen: '',
+    cautions: [],
+    uses: [],
+  };
+  const at = dish.steps.findIndex((each) => each.id === after);
+  const links = dish.links.map((link) => (link.from === after && link.at === 'end' ? { ...link, from: id } : link));
+  return {
+    id,
+    dish: {
+      ...dish,
+      steps: [...dish.steps.slice(0, at + 1), step, ...dish.steps.slice(at + 1)],
+      links: [...links, { from: after, at: 'end', to: id, of: 'start', min: 0, max: null }],
+      lands: dish.lands?.step === after ? { ...dish.lands, step: id } : dish.lands,
+    },
+  };
+}
+
+/**
+ * The dish without a step: what came before it is followed by what came after it; its vessel is taken by the others that use it, and what
+ * went in there goes into the step before. The last step cannot go.
+ */
+export function withoutStep(dish: Dish, id: string): Dish {
+  if (dish.steps.length < 2) return dish;
+  const gone = dish.steps.find((step) => step.id === id);
+  const into = dish.links.filter(({ to }) => to === id);
+  const out = dish.links.filter(({ from }) => from === id);
+  const bridges = into.flatMap(({ from }) =>
+    out.map(
+      ({ to, max, rather }): Link => ({
+        from,
+        at: 'end',
+        to,
+        of: 'start',
+        min: 0,
+        max,
+        ...(rather === undefined ? {} : { rather }),
+      }),
+    ),
+  );
+  const left = dish.steps.filter((step) => step.id !== id);
+  const before = into[0]?.from ?? left[0]!.id;
+  return {
+    ...dish,
+    steps: left.map((step) => (step.id === before ? { ...step, uses: [...step.uses, ...(gone?.uses ?? [])] } : step)),
+    links: [...dish.links.filter(({ from, to }) => from !== id && to !== id), ...bridges],
+    vessels: dish.vessels.flatMap((use) => {
+      const own = left.filter(({ vessel }) => vessel === use.id);
+      if (own.length === 0) return use.from === id || use.to === id ? [] : [use];
+      return [{ ...use, from: use.from === id ? own[0]!.id : use.from, to: use.to === id ? own.at(-1)!.id : use.to }];
+    }),
+    gives: dish.gives.map((give) => (give.step === id ? { ...give, step: before } : give)),
+    takes: dish.takes.map((take) => (take.step === id ? { ...take, step: out[0]?.to ?? before } : take)),
+    lands: dish.lands?.step === id ? { ...dish.lands, step: before } : dish.lands,
+  };
+}
+
+/** That a step comes after another, and how many minutes lie between at the most; null for any. */
+export interface After {
+  readonly step: string;
+  readonly within: number | null;
+}
+
+/** What a step comes after, as far as that is said by its beginning and the other's end. */
+export function aftersOf(dish: Dish, id: string): readonly After[] {
+  return dish.links.filter((link) => isAfter(link, id)).map(({ from, max }) => ({ step: from, within: max }));
+}
+
+/** The dish with all that a step comes after said anew; what else is said of the two is kept where it can be. */
+export function withAfters(dish: Dish, id: string, afters: readonly After[]): Dish {
+  const links = afters.map(({ step, within }): Link => {
+    const before = dish.links.find((link) => isAfter(link, id) && link.from === step);
+    if (!before) return { from: step, at: 'end', to: id, of: 'start', min: 0, max: within };
+    const { rather, ...rest } = before;
+    const keeps = rather !== undefined && (within === null || rather <= within);
+    const min = within === null ? before.min : Math.min(before.min, within);
+    return { ...rest, min, max: within, ...(keeps ? { rather } : {}) };
+  });
+  return { ...dish, links: [...dish.links.filter((link) => !isAfter(link, id)), ...links] };
+}
+
+function isAfter(link: Link, id: string): boolean {
+  return link.to === id && link.at === 'end' && link.of === 'start';
+}
+
+export function withIngredient(dish: Dish, id: string, change: Partial<Ingredient>): Dish {
+  return { ...dish, ingredients: dish.ingredients.map((item) => (item.id === id ? { ...item, ...change } : item)) };
+}
+
+/** The step that an ingredient goes into first; undefined when none uses it: it will be forgotten. */
+export function goesInto(dish: Dish, id: string): string | undefined {
+  return dish.steps.find(({ uses }) => uses.includes(id))?.id;
+}
+
+/** The dish with an ingredient in one step and no other; null: in none. */
+export function withUse(dish: Dish, id: string, step: string | null): Dish {
+  return {
+    ...dish,
+    steps: dish.steps.map((each) => {
+      const uses = each.uses.filter((used) => used !== id);
+      return { ...each, uses: each.id === step ? [...uses, id] : uses };
+    }),
+  };
+}
+
+export function withNewIngredient(dish: Dish): Dish {
+  let number = dish.ingredients.length + 1;
+  while (dish.ingredients.some(({ id }) => id === `own-${number}`)) number++;
+  const item: Ingredient = {
+    id: `own-${number}`,
+    name: 'something more',
+    amount: { quantity: 1, unit: 'piece' },
+    grows: true,
+    allergens: [],
+  };
+  return { ...dish, ingredients: [...dish.ingredients, item] };
+}
+
+export function withoutIngredient(dish: Dish, id: string): Dish {
+  const { grain, ...rest } = withUse(dish, id, null);
+  const keepsGrain = grain && grain.dry !== id && !grain.liquid.includes(id);
+  return { ...rest, ...(keepsGrain ? { grain } : {}), ingredients: rest.ingredients.filter((item) => item.id !== id) };
+}

@@ -1,0 +1,373 @@
+'use client';
+
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
+import { ChevronRight, Plus, X } from 'lucide-react';
+import { useId, useState } from 'react';
+import {
+  type After,
+  aftersOf,
+  changed,
+  goesInto,
+  withAfters,
+  withIngredient,
+  withLikely,
+  withNewIngredient,
+  withNewStep,
+  withoutIngredient,
+  withoutStep,
+  withStep,
+  withUse,
+} from '@/core/dish/by-hand';
+import type { Attention, Dish, Place, Step } from '@/core/dish/dish';
+import { APPLIANCE_KINDS, type ApplianceKind, HEATS, type Heat } from '@/core/kitchen/kitchen';
+import { UNITS, type Unit } from '@/core/units/amount';
+import { pantry } from '@/store/db';
+import { storeDish } from '@/store/meals';
+import { Button } from '@/ui/button';
+import { Pills } from '@/ui/pills';
+import { Stepper } from '@/ui/stepper';
+import { Strip } from './strip';
+import { Typed } from './typed';
+
+const MINUTES_WITHIN: readonly (readonly [number | null, string])[] = [
+  [0, 'at once'],
+  [5, 'within 5 min'],
+  [10, 'within 10 min'],
+  [20, 'within 20 min'],
+  [30, 'within half an hour'],
+  [60, 'within an hour'],
+  [120, 'within two hours'],
+  [240, 'within four hours'],
+  [null, 'any time'],
+];
+
+/** A dish changed step by step: each change is checked, stored and shown at once, and can be taken back. */
+export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone: () => void }) {
+  const [past, setPast] = useState<readonly Dish[]>([]);
+  const [fault, setFault] = useState<string | null>(null);
+  const store = async (next: Dish, history: readonly Dish[]) => {
+    const result = changed(next);
+    const refusal = result.ok ? await storeDish(pantry(), result.dish) : result.refusal;
+    setFault(refusal?.sentence ?? null);
+    if (!refusal) setPast(history);
+  };
+  const change = (next: Dish) => void store(next, [...past, dish]);
+  const undo = () => {
+    const before = past.at(-1);
+    if (before) void store(before, past.slice(0, -1));
+  };
+  return (
+    <>
+      <div className="mt-2 flex flex-wrap items-end justify-between gap-3">
+        <Typed
+          label="Name of the dish"
+          value={dish.name}
+          className="h-12 w-[min(30rem,86vw)] px-3 font-title text-2xl"
+          onChange={(name) => change({ ...dish, name })}
+        />
+        <div className="flex items-center gap-2">
+          <Button look="quiet" disabled={past.length === 0} onClick={undo}>
+            take back
+          </Button>
+          <Button look="strong" onClick={onDone}>
+            Done
+          </Button>
+        </div>
+      </div>
+      {fault && (
+        <p role="alert" className="mt-2 border-l-4 border-warn pl-3 text-lg">
+          {fault} Kept as it was.
+        </p>
+      )}
+      <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-2">
+        <div className="grid content-start gap-6">
+          <Stepper
+            label="Written for"
+            unit="people"
+            value={dish.servings}
+            least={1}
+            most={200}
+            onChange={(servings) => change({ ...dish, servings })}
+          />
+          <Ingredients dish={dish} onChange={change} />
+        </div>
+        <div className="grid min-w-0 content-start gap-6">
+          <Strip dish={dish} />
+          <section aria-label="The steps">
+            <h2 className="text-2xl">The steps</h2>
+            <ol className="mt-1 border-t border-line">
+              {dish.steps.map((step) => (
+                <StepForm key={step.id} dish={dish} step={step} onChange={change} />
+              ))}
+            </ol>
+          </section>
+        </div>
+      </div>
+    </>
+  );
+}
+
+interface FormProps {
+  readonly dish: Dish;
+  readonly onChange: (dish: Dish) => void;
+}
+
+function Ingredients({ dish, onChange }: FormProps) {
+  return (
+    <section aria-label="What goes in">
+      <h2 className="text-2xl">What goes in</h2>
+      <ul className="mt-1 border-t border-line">
+        {dish.ingredients.map((item) => {
+          const step = goesInto(dish, item.id);
+          return (
+            <li key={item.id} className="grid gap-1 border-b border-line py-1.5">
+              <span className="flex gap-2">
+                <Typed
+                  label={`How much ${item.name}`}
+                  value={String(Number(item.amount.quantity.toFixed(2)))}
+                  className="w-20 text-right"
+                  onChange={(text) => {
+                    const quantity = Number(text.replace(',', '.'));
+                    if (quantity > 0) onChange(withIngredient(dish, item.id, { amount: { ...item.amount, quantity } }));
+                  }}
+                />
+                <select
+                  aria-label={`Unit of ${item.name}`}
+                  value={item.amount.unit}
+                  className="h-10 rounded-lg border border-line bg-paper px-1"
+                  onChange={(event) =>
+                    onChange(
+                      withIngredient(dish, item.id, { amount: { ...item.amount, unit: event.target.value as Unit } }),
+                    )
+                  }
+                >
+                  {UNITS.map((unit) => (
+                    <option key={unit}>{unit}</option>
+                  ))}
+                </select>
+                <Typed
+                  label={`Instead of ${item.name}`}
+                  value={item.name}
+                  className="min-w-0 flex-1"
+                  onChange={(name) => onChange(withIngredient(dish, item.id, { name }))}
+                />
+                <button
+                  type="button"
+                  aria-label={`Take out ${item.name}`}
+                  className="grid size-10 shrink-0 place-items-center rounded-lg hover:bg-soft"
+                  onClick={() => onChange(withoutIngredient(dish, item.id))}
+                >
+                  <X size={18} aria-hidden />
+                </button>
+              </span>
+              <label className={`flex items-center gap-2 text-sm ${step === undefined ? 'text-warn' : 'text-faint'}`}>
+                goes into
+                <select
+                  aria-label={`Step for ${item.name}`}
+                  value={step ?? ''}
+                  className="h-9 rounded-lg border border-line bg-paper px-1 text-ink"
+                  onChange={(event) => onChange(withUse(dish, item.id, event.target.value || null))}
+                >
+                  <option value="">no step: it will be forgotten</option>
+                  {dish.steps.map(({ id, name }) => (
+                    <option key={id} value={id}>
+                      {name}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            </li>
+          );
+        })}
+      </ul>
+      <Button look="quiet" className="mt-1 px-0" onClick={() => onChange(withNewIngredient(dish))}>
+        add something
+      </Button>
+    </section>
+  );
+}
+
+const ATTENTION: readonly (readonly [Attention, string])[] = [
+  ['hands', 'wants hands'],
+  ['eyes', 'wants looks'],
+  ['none', 'goes by itself'],
+];
+const PLACES: readonly (readonly [Place['at'], string])[] = [
+  ['board', 'at the board'],
+  ['burner', 'on a burner'],
+  ['oven', 'in the oven'],
+  ['appliance', 'in an appliance'],
+  ['rest', 'off the heat'],
+  ['cold', 'in the cold'],
+];
+
+function placeAt(at: Place['at']): Place {
+  switch (at) {
+    case 'burner':
+      return { at, heat: 'medium' };
+    case 'oven':
+      return { at, celsius: 180, shelves: 1 };
+    case 'appliance':
+      return { at, appliance: 'rice-cooker' };
+    default:
+      return { at };
+  }
+}
+
+function StepForm({ dish, step, onChange }: FormProps & { readonly step: Step }) {
+  const says = useId();
+  const set = (change: Partial<Step>) => onChange(withStep(dish, step.id, change));
+  const { place, minutes } = step;
+  return (
+    <Disclosure as="li" className="border-b border-line py-1">
+      <DisclosureButton className="group flex min-h-11 w-full items-center gap-2 text-left">
+        <ChevronRight size={18} aria-hidden className="shrink-0 transition-transform group-data-open:rotate-90" />
+        <span>
+          <span className="font-semibold">{step.name}</span>{' '}
+          <span className="text-faint">
+            {minutes.likely} min{step.doneWhen && `, until ${step.doneWhen}`}
+          </span>
+        </span>
+      </DisclosureButton>
+      <DisclosurePanel className="grid gap-3 pb-3 pl-6">
+        <div className="flex flex-wrap items-end gap-3">
+          <Typed label="Name of the step" value={step.name} className="w-40" onChange={(name) => set({ name })} />
+          <Stepper
+            label="Minutes, likely"
+            value={minutes.likely}
+            least={0}
+            most={2880}
+            onChange={(likely) => set({ minutes: withLikely(minutes, likely) })}
+          />
+        </div>
+        <div>
+          <label htmlFor={says} className="block text-sm text-faint">
+            What is done
+          </label>
+          <textarea
+            id={says}
+            rows={2}
+            key={step.says}
+            defaultValue={step.says}
+            maxLength={2000}
+            className="w-full rounded-lg border border-line bg-paper p-2"
+            onBlur={(event) => {
+              const words = event.target.value.trim();
+              if (words !== '' && words !== step.says) set({ says: words });
+            }}
+          />
+        </div>
+        <Pills
+          label="It"
+          value={step.attention}
+          options={ATTENTION}
+          onChange={(attention) =>
+            set({ attention, ...(attention === 'eyes' ? { lookEvery: step.lookEvery ?? 10 } : {}) })
+          }
+        />
+        <Pills label="Where" value={place.at} options={PLACES} onChange={(at) => set({ place: placeAt(at) })} />
+        {place.at === 'burner' && (
+          <Pills
+            label="Heat"
+            value={place.heat}
+            options={HEATS.map((heat) => [heat, heat] as const)}
+            onChange={(heat: Heat) => set({ place: { ...place, heat } })}
+          />
+        )}
+        {place.at === 'oven' && (
+          <Stepper
+            label="Oven"
+            unit="°C"
+            value={place.celsius}
+            least={30}
+            most={320}
+            step={5}
+            onChange={(celsius) => set({ place: { ...place, celsius } })}
+          />
+        )}
+        {place.at === 'appliance' && (
+          <Pills
+            label="Which"
+            value={place.appliance}
+            options={APPLIANCE_KINDS.map((kind) => [kind, kind.replace('-', ' ')] as const)}
+            onChange={(appliance: ApplianceKind) => set({ place: { at: 'appliance', appliance } })}
+          />
+        )}
+        <Afters dish={dish} step={step} onChange={onChange} />
+        <div className="flex flex-wrap gap-3">
+          <Button onClick={() => onChange(withNewStep(dish, step.id).dish)}>
+            <Plus size={16} aria-hidden className="inline" /> a step after this
+          </Button>
+          <Button look="quiet" disabled={dish.steps.length < 2} onClick={() => onChange(withoutStep(dish, step.id))}>
+            take out this step
+          </Button>
+        </div>
+      </DisclosurePanel>
+    </Disclosure>
+  );
+}
+
+/** What a step comes after, by name. */
+function Afters({ dish, step, onChange }: FormProps & { readonly step: Step }) {
+  const afters = aftersOf(dish, step.id);
+  const others = dish.steps.filter(({ id }) => id !== step.id && !afters.some((after) => after.step === id));
+  const set = (next: readonly After[]) => onChange(withAfters(dish, step.id, next));
+  const named = (id: string) => dish.steps.find((each) => each.id === id)?.name ?? id;
+  return (
+    <fieldset>
+      <legend className="text-sm text-faint">It comes after</legend>
+      {afters.length === 0 && <p>nothing: it may begin whenever there is time</p>}
+      <ul className="grid gap-1">
+        {afters.map((after) => (
+          <li key={after.step} className="flex flex-wrap items-center gap-2">
+            <strong className="font-semibold">{named(after.step)}</strong>
+            <select
+              aria-label={`How soon after ${named(after.step)}`}
+              value={String(after.within)}
+              className="h-10 rounded-lg border border-line bg-paper px-2"
+              onChange={(event) => {
+                const within = event.target.value === 'null' ? null : Number(event.target.value);
+                set(afters.map((each) => (each === after ? { ...each, within } : each)));
+              }}
+            >
+              {withOwn(after.within).map(([minutes, words]) => (
+                <option key={words} value={String(minutes)}>
+                  {words}
+                </option>
+              ))}
+            </select>
+            <button
+              type="button"
+              aria-label={`Not after ${named(after.step)}`}
+              className="grid size-10 place-items-center rounded-lg hover:bg-soft"
+              onClick={() => set(afters.filter((each) => each !== after))}
+            >
+              <X size={18} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+      {others.length > 0 && (
+        <select
+          aria-label="Another step that it comes after"
+          value=""
+          className="mt-1 h-10 rounded-lg border border-line bg-paper px-2"
+          onChange={(event) => set([...afters, { step: event.target.value, within: null }])}
+        >
+          <option value="">and after …</option>
+          {others.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      )}
+    </fieldset>
+  );
+}
+
+/** The usual lags, and the one that stands there. */
+function withOwn(within: number | null): readonly (readonly [number | null, string])[] {
+  if (MINUTES_WITHIN.some(([minutes]) => minutes === within)) return MINUTES_WITHIN;
+  return [[within, `within ${within} min`], ...MINUTES_WITHIN];
+}

@@ -1,0 +1,31 @@
+'use client';
+
+import { useState } from 'react';
+
+interface TypedProps {
+  readonly label: string;
+  readonly value: string;
+  readonly className: string;
+  readonly onChange: (text: string) => void;
+}
+
+/** A field that passes its text on when one leaves it or presses Enter; an empty one goes back to what it was. */
+export function Typed({ label, value, className, onChange }: TypedProps) {
+  const [text, setText] = useState<string | null>(null);
+  const done = () => {
+    if (text !== null && text.trim() !== '' && text !== value) onChange(text.trim());
+    setText(null);
+  };
+  return (
+    <input
+      type="text"
+      aria-label={label}
+      value={text ?? value}
+      maxLength={120}
+      className={`h-10 min-w-0 rounded-lg border border-line bg-paper px-2 ${className}`}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={done}
+      onKeyDown={(event) => event.key === 'Enter' && done()}
+    />
+  );
+}

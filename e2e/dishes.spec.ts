@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { openMeal, openMeals, settled, watchForErrors } from './kit';
 
@@ -173,4 +174,21 @@ test('a dish written by hand is changed step by step, a circle is refused, and a
   await page.reload();
   await expect(page.getByText('16 to 27 min')).toBeVisible();
   expect(errors).toEqual([]);
+});
+
+test('a dish is saved as a file and opened again beside the one that is there', async ({ page }) => {
+  await openMeals(page);
+  await page.goto('/dishes/barley');
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'save as a dish file' }).click();
+  const path = await (await saved).path();
+  await page.goto('/dishes/read');
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'barley.dish.json', mimeType: 'application/json', buffer: readFileSync(path) });
+  await expect(page.getByRole('heading', { name: 'Pearl barley with leeks (opened)' })).toBeVisible();
+  const data = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'save as recipe data' }).click();
+  const recipe = JSON.parse(readFileSync(await (await data).path(), 'utf8'));
+  expect(recipe).toMatchObject({ '@type': 'Recipe', recipeYield: '8 portions' });
 });

@@ -6,9 +6,11 @@ import { useState } from 'react';
 import type { Dish } from '@/core/dish/dish';
 import { draftOf } from '@/core/dish/draft-dish';
 import { SHELF } from '@/core/dish/shelf';
+import { dishFile, recipeJsonLd } from '@/core/formats/dish-file';
 import { printAmount } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { Button } from '@/ui/button';
+import { Download } from '@/ui/download';
 import { ByHand } from './by-hand';
 import { DishEditor } from './dish-editor';
 import { Strip } from './strip';
@@ -82,6 +84,14 @@ export function Steps({ dish }: { readonly dish: Dish }) {
   return (
     <section aria-label="The steps">
       <h2 className="text-2xl">The steps</h2>
+      <p className="flex flex-wrap gap-x-5">
+        <Download name={`${dish.id}.dish.json`} text={() => JSON.stringify(dishFile(dish), null, 2)}>
+          save as a dish file
+        </Download>
+        <Download name={`${dish.id}.jsonld`} text={() => JSON.stringify(recipeJsonLd(dish), null, 2)}>
+          save as recipe data
+        </Download>
+      </p>
       <ol className="mt-1 border-t border-line">
         {dish.steps.map((step) => (
           <li key={step.id} className="border-b border-line py-2">

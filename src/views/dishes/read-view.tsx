@@ -2,6 +2,7 @@
 
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useId, useState } from 'react';
+import { isDishFile, readDishFile } from '@/core/formats/dish-file';
 import { asSort, STEP_SORTS, type StepSort } from '@/core/recipe/classify';
 import { MOST_BYTES } from '@/core/recipe/parts';
 import { dishFrom, type Reading, type ReadStep, readRecipe, unnamed } from '@/core/recipe/reading';
@@ -33,8 +34,25 @@ export function ReadView() {
       return;
     }
     const words = await file.text();
+    if (isDishFile(words)) {
+      await openOwn(words);
+      return;
+    }
     setText(words);
     read(words);
+  };
+  /** A dish file of our own needs no guessing. One that is here already is not overwritten: it comes in beside it. */
+  const openOwn = async (words: string) => {
+    const result = readDishFile(words);
+    if (!result.ok) {
+      setFault(result.sentence);
+      return;
+    }
+    const taken = (await pantry().dishes.get(result.value.id)) !== undefined;
+    const dish = taken ? { ...result.value, id: dishId, name: `${result.value.name} (opened)` } : result.value;
+    const refusal = await storeDish(pantry(), dish);
+    if (refusal) setFault(refusal.sentence);
+    else router.push(`/dishes/${encodeURIComponent(dish.id)}`);
   };
   const keep = async () => {
     if (!reading) return;

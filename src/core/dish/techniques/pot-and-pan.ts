@@ -608,7 +608,7 @@ const nuts: Technique = {
         'fry nuts',
         'medium',
         [5, 6, 8],
-        'Butter, nuts to light gold, then the fruit until it swells; out of the pan at once.',
+        'Fry the nuts in the butter to light gold, then the fruit until it swells; out of the pan at once.',
         {
           vessel: 'pan',
           uses: brief.uses('fat', 'nuts', 'fruit'),

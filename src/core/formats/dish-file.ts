@@ -1,0 +1,81 @@
+import Joi from 'joi';
+import { checkDish } from '@/core/dish/check';
+import type { Dish } from '@/core/dish/dish';
+import { minutesOf } from '@/core/dish/strip';
+import { printAmount } from '@/core/units/amount';
+import { dishShape } from './meal-file';
+import { check, type Parsed, parseJson } from './refuse';
+
+/** One dish in a file of our own: nothing of it is lost. */
+export interface DishFile {
+  readonly format: 'warm-cadence/dish';
+  readonly version: 1;
+  readonly dish: Dish;
+}
+
+const shape: Joi.ObjectSchema<DishFile> = Joi.object({
+  format: Joi.string().valid('warm-cadence/dish').required(),
+  version: Joi.number().valid(1).required(),
+  dish: dishShape.required(),
+});
+
+export function dishFile(dish: Dish): DishFile {
+  return { format: 'warm-cadence/dish', version: 1, dish };
+}
+
+/** Whether a text says that it is a dish file, of whatever version. */
+export function isDishFile(text: string): boolean {
+  return /^\s*\{[^{]{0,200}"format"\s*:\s*"warm-cadence\/dish"/.test(text);
+}
+
+/** Reads a dish file; the refusal names the field, and a newer version is refused kindly. */
+export function readDishFile(text: string): Parsed<Dish> {
+  const json = parseJson(text, 'dish file');
+  if (!json.ok) return json;
+  const version = (json.value as { version?: unknown } | null)?.version;
+  if (typeof version === 'number' && version > 1) {
+    return {
+      ok: false,
+      sentence: `version: this dish file is of version ${version}, written by a newer Warm Cadence; this one reads version 1. Update and open it again.`,
+    };
+  }
+  const file = check(shape, json.value);
+  if (!file.ok) return file;
+  const [fault] = checkDish(file.value.dish);
+  return fault ? { ok: false, sentence: `${fault.where}: ${fault.sentence}` } : { ok: true, value: file.value.dish };
+}
+
+/** A dish as a schema.org Recipe, for other programs. What they have no words for (lags, burners, waiting) is told in the steps' own words. */
+export function recipeJsonLd(dish: Dish): Readonly<Record<string, unknown>> {
+  const { all, hands } = minutesOf(dish);
+  return {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: dish.name,
+    ...(dish.note ? { description: dish.note } : {}),
+    recipeYield: `${dish.servings} portions`,
+    prepTime: isoDuration(hands),
+    totalTime: isoDuration(all),
+    recipeIngredient: dish.ingredients.map(
+      ({ amount, name, cut }) => `${printAmount(amount)} ${name}${cut ? `, ${cut}` : ''}`,
+    ),
+    recipeInstructions: dish.steps.map(({ name, says, doneWhen, minutes, cautions }, k) => ({
+      '@type': 'HowToStep',
+      position: k + 1,
+      name,
+      text: [
+        says,
+        minutes.likely > 0 ? `About ${minutes.likely} min.` : '',
+        doneWhen ? `Done when ${doneWhen}.` : '',
+        ...cautions,
+      ]
+        .filter(Boolean)
+        .join(' '),
+    })),
+  };
+}
+
+function isoDuration(minutes: number): string {
+  const [h, m] = [Math.floor(minutes / 60), minutes % 60];
+  return `PT${h > 0 ? `${h}H` : ''}${m > 0 || h === 0 ? `${m}M` : ''}`;
+}

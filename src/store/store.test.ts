@@ -1,11 +1,13 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { beforeEach, describe, expect, it } from 'vitest';
+import { SHELF } from '@/core/dish/shelf';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { Pantry } from './db';
 import {
+  addToMeal,
   changeDish,
   changeKitchen,
   changeMeal,
@@ -14,6 +16,7 @@ import {
   loadSamples,
   printOf,
   setByHand,
+  storeDish,
   tableInstant,
 } from './meals';
 import { adoptPlan, beginSession, endSession, openSession, tell, wasPutAway } from './sessions';
@@ -195,5 +198,60 @@ describe('an evening', () => {
     expect(session?.plan.steps.map(({ key }) => key)).toEqual(plan.steps.map(({ key }) => key));
     expect(session?.plan.steps.every(({ choices, chain }) => choices.length === 0 && chain.length === 0)).toBe(true);
     expect(await now.plans.count()).toBe(0);
+  });
+});
+
+describe('dishes of one’s own', () => {
+  const own = { ...plainGrain('own'), name: 'Own grain' };
+
+  it('are stored when they are sound, and refused by name when they are not', async () => {
+    expect(await storeDish(db, own)).toBeNull();
+    expect((await db.dishes.get('own'))?.name).toBe('Own grain');
+    const broken = { ...own, steps: own.steps.map((step) => ({ ...step, vessel: 'nowhere' })) };
+    expect((await storeDish(db, broken))?.sentence).toContain('nowhere');
+    expect((await storeDish(db, { ...own, servings: 0 }))?.sentence).toContain('servings');
+    expect(await db.dishes.get('own')).toEqual(own);
+  });
+
+  it('go onto a menu once, last, and a meal that is gone is said in words', async () => {
+    await loadSamples(db, TODAY);
+    await storeDish(db, own);
+    expect(await addToMeal(db, 'boat', 'own', 1)).toBeNull();
+    expect(await addToMeal(db, 'boat', 'own', 2)).toBeNull();
+    const ids = (await db.meals.get('boat'))!.dishIds;
+    expect(ids.filter((id) => id === 'own')).toHaveLength(1);
+    expect(ids.at(-1)).toBe('own');
+    expect((await loadMeal(db, 'boat'))?.dishes.at(-1)?.name).toBe('Own grain');
+    expect((await addToMeal(db, 'nowhere', 'own', 3))?.sentence).toContain('kept under Dishes');
+  });
+
+  it('keep the way they were made, and the grain they measure', async () => {
+    const made = SHELF.find(({ grain }) => grain !== undefined)!;
+    expect(await storeDish(db, made)).toBeNull();
+    expect(await db.dishes.get(made.id)).toEqual(made);
+    expect((await storeDish(db, { ...made, grain: { ...made.grain!, kind: 'gravel' } }))?.sentence).toContain('kind');
+  });
+});
+
+describe('what a meal is for', () => {
+  it('keeps appetite, leftovers and what was passed over, and each makes the plan anew but the last', async () => {
+    await loadSamples(db, TODAY);
+    const before = printOf((await loadMeal(db, 'boat'))!);
+    await changeMeal(db, 'boat', { passedOver: ['grain red-rice'] }, 1);
+    expect(printOf((await loadMeal(db, 'boat'))!)).toBe(before);
+    await changeMeal(db, 'boat', { appetite: 'hearty', leftovers: 2 }, 2);
+    const meal = (await loadMeal(db, 'boat'))!;
+    expect(meal).toMatchObject({ appetite: 'hearty', leftovers: 2, passedOver: ['grain red-rice'] });
+    expect(printOf(meal)).not.toBe(before);
+    expect((await changeMeal(db, 'boat', { leftovers: -3 }, 3))?.sentence).toContain('leftovers');
+    expect((await db.meals.get('boat'))?.leftovers).toBe(2);
+  });
+
+  it('a cook’s own measures outlive a reload', async () => {
+    await db.measures.put({ id: '1', name: 'blue mug', millilitres: 310 });
+    const name = db.name;
+    db.close();
+    db = new Pantry(name);
+    expect(await db.measures.toArray()).toEqual([{ id: '1', name: 'blue mug', millilitres: 310 }]);
   });
 });

@@ -2,7 +2,7 @@ import { type Amount, scaleAmount } from '@/core/units/amount';
 import type { Dish, Ingredient } from './dish';
 import { dish } from './write';
 
-/** One of several ways at a point where practitioners differ. */
+/** One of several ways at a point where cooks differ. */
 export interface Way {
   readonly id: string;
   /** A few words: "soaked". */
@@ -11,7 +11,7 @@ export interface Way {
   readonly because: string;
 }
 
-/** A point where practitioners differ; the first way is the usual one. */
+/** A point where cooks differ; the first way is the usual one. */
 export interface Choice {
   readonly id: string;
   readonly asks: string;

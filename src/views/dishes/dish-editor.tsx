@@ -185,7 +185,7 @@ interface WayChoiceProps {
 /** More ways than this go into a list that opens. */
 const MOST_IN_SIGHT = 5;
 
-/** A point where practitioners differ, with the reason of the way that is chosen. */
+/** A point where cooks differ, with the reason of the way that is chosen. */
 function WayChoice({ choice, value, onChange }: WayChoiceProps) {
   const id = useId();
   const chosen = choice.ways.find((way) => way.id === value);

@@ -25,7 +25,7 @@ export const MARINADE = 'Marinate in the fridge. What held raw meat is boiled fo
 export const EGGS = 'Eggs for small children, the pregnant and the frail: cooked until firm.';
 export const SPROUTS = 'Wash what is eaten raw, and keep it away from raw meat.';
 
-/** Washing grain: practitioners differ. */
+/** Washing grain: cooks differ. */
 export const WASH: Choice = {
   id: 'wash',
   asks: 'Wash it?',

@@ -1,15 +1,15 @@
-import type { StepSort } from '@/core/recipe/classify';
+import { describe, expect, it } from 'vitest';
+import { checkDish } from '@/core/dish/check';
+import { checkMeal } from '@/core/meal/check';
+import { planMeal } from '@/core/meal/plan-meal';
+import { TEST_CLOCK } from '@/core/testing/clock';
+import { largeKitchen } from '@/core/testing/large-kitchen';
+import { mealOf } from '@/core/testing/meals';
+import { dishFrom } from './reading';
+import { read, score, type Written } from './testing/score';
 
-/** A recipe of our own in some manner of writing, and what a cook reads in it. */
-export interface Written {
-  readonly manner: string;
-  readonly text: string;
-  readonly servings: number;
-  readonly ingredients: readonly (readonly [name: string, quantity: number, unit: string])[];
-  readonly steps: readonly StepSort[];
-}
-
-export const CORPUS: readonly Written[] = [
+/** Twelve recipes, beside which the rules were made. */
+const CORPUS: readonly Written[] = [
   {
     manner: 'headings, metric, numbered',
     text: `Leek and barley pot
@@ -288,3 +288,51 @@ Blend everything until smooth. Chill for 1 hour.`,
     steps: ['mix', 'chill'],
   },
 ];
+
+describe.each(CORPUS.map((written) => [written.manner, written] as const))('%s', (_, written) => {
+  const reading = read(written.text);
+
+  it('is usable with few corrections', () => {
+    const { right, all } = score(written);
+    expect(all - right, JSON.stringify(reading.steps.map(({ sort }) => sort))).toBeLessThanOrEqual(2);
+    expect(reading.servings).toBe(written.servings);
+    expect(reading.ingredients).toHaveLength(written.ingredients.length);
+  });
+
+  it('becomes a dish that can be cooked, with all its ingredients', async () => {
+    const dish = dishFrom(reading, 'read');
+    expect(checkDish(dish)).toEqual([]);
+    const meal = mealOf([dish], { people: dish.servings, kitchen: largeKitchen, hour: '20:00' });
+    expect(checkMeal(meal)).toEqual([]);
+    const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds: 5, rounds: 1 } });
+    if (!result.ok) throw new Error(result.refusals[0]?.sentence);
+    expect(result.plan.landings[0]?.late).toBe(0);
+    const used = new Set(dish.steps.flatMap(({ uses }) => uses));
+    expect(dish.ingredients.every(({ id }) => used.has(id))).toBe(true);
+  });
+});
+
+describe('all of these', () => {
+  it('are read in nine tenths of their ingredients and steps as a cook reads them', () => {
+    const scores = CORPUS.map(score);
+    const sum = (of: 'right' | 'all') => scores.reduce((total, each) => total + each[of], 0);
+    expect(sum('right') / sum('all')).toBeGreaterThan(0.9);
+  });
+
+  it('finds the name, also where it says how many it is for', () => {
+    expect(CORPUS.map(({ text }) => read(text).name)).toEqual([
+      'Leek and barley pot',
+      'Baked Sweet Potatoes with Lime',
+      'Quick lentils',
+      'Pickled & crisp cabbage',
+      'Garlic greens',
+      'Bean pot',
+      'Roast roots',
+      'Chickpea stew (30 minutes)',
+      'Flatbreads',
+      'Lemon pork',
+      'Sunday shanks',
+      'Green relish',
+    ]);
+  });
+});

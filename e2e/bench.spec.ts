@@ -100,6 +100,15 @@ test('the bench says how much grain the measured stock carries', async ({ page }
   await expect(page.getByTestId('top-up')).toContainText('of boiling water');
   await turn(page, 'Grain you mean', 500);
   await expect(page.getByTestId('top-up')).toContainText('and keep');
+
+  // What boils down is less the longer it boils, and dry in the end.
+  const down = page.getByTestId('boiled-down');
+  const first = await down.textContent();
+  await turn(page, 'It boils for', 40);
+  await expect(down).not.toHaveText(first ?? '');
+  await turn(page, 'Stock, measured', 0.25);
+  await expect(down).toContainText('It would be dry');
+  await expect(page.getByRole('img', { name: 'What is left over ninety minutes' }).getByText('90 min')).toBeVisible();
 });
 
 test('the bench says an amount in every measure, by weight too, and an oven in every scale', async ({ page }) => {

@@ -149,6 +149,12 @@ export function litresBoiledOff(watts: Range, lid: Lid, widthCm: number): Range 
   return { low: by(watts.low), likely: by(watts.likely), high: by(watts.high) };
 }
 
+/** Litres left after boiling for so many minutes: never fewer than none. */
+export function litresLeft(litres: number, off: Range, minutes: number): Range {
+  const by = (each: number) => Math.max(0, litres - each * minutes);
+  return { low: by(off.high), likely: by(off.likely), high: by(off.low) };
+}
+
 /** Watts that a burner puts into a pan, from one boil: "one litre took 6 min 20 s". */
 export function wattsFromBoil(question: Omit<BoilQuestion, 'watts'>, minutes: number): number {
   const whole = { ...question, watts: { low: 0, likely: 0, high: 0 } };

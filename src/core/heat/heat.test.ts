@@ -4,6 +4,7 @@ import {
   type BoilQuestion,
   boilFault,
   litresBoiledOff,
+  litresLeft,
   minutesByKettle,
   minutesToBoil,
   USUAL_WATTS,
@@ -22,6 +23,17 @@ const question: BoilQuestion = {
   widthCm: 22,
   metres: 0,
 };
+
+describe('boiling down', () => {
+  it('leaves less the longer it boils, a band that widens, and never less than nothing', () => {
+    const off = litresBoiledOff(USUAL_WATTS.middling, 'open', 22);
+    const left = (minutes: number) => litresLeft(2, off, minutes);
+    expect(left(0)).toEqual({ low: 2, likely: 2, high: 2 });
+    expect(left(20).likely).toBeLessThan(left(10).likely);
+    expect(left(20).high - left(20).low).toBeGreaterThan(left(10).high - left(10).low);
+    expect(left(2000).likely).toBe(0);
+  });
+});
 
 describe('a kettle first', () => {
   it('saves minutes over a weak burner and next to none over a very strong one', () => {

@@ -14,13 +14,15 @@ import {
   saltForBoiling,
   saltToAdd,
 } from '@/core/grain/rules';
-import { type Range, wattsOf } from '@/core/heat/boil';
+import { HEAT_SHARE, type Lid, litresBoiledOff, litresLeft, type Range, wattsOf } from '@/core/heat/boil';
+import { HEATS, type Heat } from '@/core/kitchen/kitchen';
 import { Choice, Dial, Pick, Question, WidthDial } from './dial';
 import { useFlame } from './flame';
 import { UseThis, useDishAtHand } from './from-dish';
 import { useMeasures } from './own-measures';
 import { sayCups, sayQuantity, sayVolume } from './say';
 
+const BandCurve = dynamic(() => import('./band-curve').then((module) => module.BandCurve), { ssr: false });
 const BalanceBar = dynamic(() => import('./balance-bar').then((module) => module.BalanceBar), { ssr: false });
 
 /** What is asked of the balance apart from the amount, and the controls for it. */
@@ -210,12 +212,15 @@ export function StockLeft() {
   return (
     <Question
       more={
-        dry >= LEAST_DRY && (
-          <>
-            <Terms balance={liquidBalance({ ...way, grams: dry })} way={way} />
-            <Times grain={way.grain} soaked={way.soaked} dry={dry} />
-          </>
-        )
+        <>
+          {dry >= LEAST_DRY && (
+            <>
+              <Terms balance={liquidBalance({ ...way, grams: dry })} way={way} />
+              <Times grain={way.grain} soaked={way.soaked} dry={dry} />
+            </>
+          )}
+          <BoilingDown litres={litres} widthCm={way.widthCm} />
+        </>
       }
       controls={
         <>
@@ -271,6 +276,63 @@ function topUp(litres: number, { low, likely, high }: Range): string {
   return missing > 0
     ? `top it up with ${much} of boiling water, and taste for salt again.`
     : `pour in ${sayVolume(likely)} and keep ${much}: it freezes well in small portions.`;
+}
+
+const LIDS: readonly (readonly [Lid, string])[] = [
+  ['open', 'open'],
+  ['ajar', 'lid ajar'],
+  ['covered', 'covered'],
+];
+
+/** What is left of a stock or a sauce that boils down. */
+function BoilingDown({ litres, widthCm }: { readonly litres: number; readonly widthCm: number }) {
+  const { flame, choice } = useFlame();
+  const [heat, setHeat] = useState<Heat>('full');
+  const [lid, setLid] = useState<Lid>('open');
+  const [minutes, setMinutes] = useState(15);
+  const { low, likely, high } = wattsOf(flame.burner);
+  const share = HEAT_SHARE[heat];
+  const off = litresBoiledOff({ low: low * share, likely: likely * share, high: high * share }, lid, widthCm);
+  const left = litresLeft(litres, off, minutes);
+  const step = litres > 2 ? 1 : 0.5;
+  return (
+    <section aria-label="Boiling down" className="mt-4 grid max-w-2xl gap-3 border-t border-line pt-4">
+      <h2 className="text-2xl">Boiling down</h2>
+      <div className="grid gap-x-8 gap-y-2 sm:grid-cols-2">
+        <Dial
+          label="It boils for"
+          value={minutes}
+          least={1}
+          most={90}
+          step={1}
+          says={`${minutes} min`}
+          onChange={setMinutes}
+        />
+        {choice}
+        <Choice label="Heat" value={heat} options={HEATS.map((each) => [each, each] as const)} onChange={setHeat} />
+        <Choice label="Lid" value={lid} options={LIDS} onChange={setLid} />
+      </div>
+      <p className="text-xl" data-testid="boiled-down">
+        {left.likely <= 0 ? (
+          'It would be dry by then: it catches and burns before.'
+        ) : (
+          <>
+            <strong>{sayVolume(left.likely)}</strong> left, likely; between {sayVolume(left.low)} and{' '}
+            {sayVolume(left.high)}. What is salted grows saltier by as much.
+          </>
+        )}
+      </p>
+      <BandCurve
+        label="What is left over ninety minutes"
+        minutes={90}
+        every={3}
+        most={Math.ceil(litres / step) * step}
+        interval={step}
+        unit=" l"
+        valueAt={(minute) => litresLeft(litres, off, minute)}
+      />
+    </section>
+  );
 }
 
 /** Where the liquid comes from and goes, term by term, and the school's ratio beside it. */

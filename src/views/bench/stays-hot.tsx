@@ -2,12 +2,12 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { HOT_HOLDING, minutesAbove, type Standing } from '@/core/heat/cool';
+import { celsiusAfter, HOT_HOLDING, minutesAbove, type Standing } from '@/core/heat/cool';
 import { carryOver, restOf } from '@/core/heat/roast';
 import { Choice, Dial, LitresDial, Question, WidthDial } from './dial';
 import { sayBand, sayMinutes } from './say';
 
-const CoolingCurve = dynamic(() => import('./cooling-curve').then((module) => module.CoolingCurve), { ssr: false });
+const BandCurve = dynamic(() => import('./band-curve').then((module) => module.BandCurve), { ssr: false });
 
 /** A roast out of the oven: how far its centre still rises, and how long it rests. */
 function Roast() {
@@ -87,7 +87,16 @@ export function StaysHot() {
       <p className="text-xl">
         above {HOT_HOLDING} °C, likely; {sayBand(minutes)}. The lid stays on: each look lets heat out.
       </p>
-      <CoolingCurve question={question} />
+      <BandCurve
+        label="Temperature over four hours"
+        minutes={240}
+        every={5}
+        most={100}
+        interval={20}
+        unit="°"
+        valueAt={(minute) => celsiusAfter(question, minute)}
+        mark={HOT_HOLDING}
+      />
       <p className="border-l-3 border-warn pl-2 text-warn">
         Below {HOT_HOLDING} °C do not keep it standing: serve it, or cool it and have it in the fridge within two hours,
         rice within one. Measure with a thermometer; local rules come first.

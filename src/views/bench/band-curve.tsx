@@ -5,27 +5,38 @@ import { GridComponent, MarkLineComponent } from 'echarts/components';
 import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect } from 'react';
-import { type CoolingQuestion, celsiusAfter, HOT_HOLDING } from '@/core/heat/cool';
+import type { Range } from '@/core/heat/boil';
 import { useDress } from '@/views/shell/shell';
 import { useChart } from './use-chart';
 
 use([LineChart, GridComponent, MarkLineComponent, SVGRenderer]);
 
-const MINUTES = 240;
-const EVERY = 5;
+interface BandCurveProps {
+  readonly label: string;
+  readonly minutes: number;
+  /** Minutes between two points. */
+  readonly every: number;
+  readonly most: number;
+  readonly interval: number;
+  readonly unit: string;
+  /** The value at a minute. A new function draws anew. */
+  readonly valueAt: (minute: number) => Range;
+  /** A line across, where one matters. */
+  readonly mark?: number;
+}
 
-/** Temperature of a pot over four hours: what is likely, in the band of what may well be. */
-export function CoolingCurve({ question }: { readonly question: CoolingQuestion }) {
+/** A value over time: what is likely, in the band of what may well be. */
+export function BandCurve({ label, minutes, every, most, interval, unit, valueAt, mark }: BandCurveProps) {
   const dress = useDress();
   const { node, chart } = useChart();
   // biome-ignore lint/correctness/useExhaustiveDependencies: the colours follow the dress
   useEffect(() => {
     const style = getComputedStyle(document.body);
     const colour = (name: string) => style.getPropertyValue(name).trim();
-    const points = Array.from({ length: MINUTES / EVERY + 1 }, (_, k) => {
-      const { low, likely, high } = celsiusAfter(question, k * EVERY);
-      return { at: k * EVERY, low, likely, high };
-    });
+    const points = Array.from({ length: Math.floor(minutes / every) + 1 }, (_, k) => ({
+      at: k * every,
+      ...valueAt(k * every),
+    }));
     const axis = {
       axisLine: { lineStyle: { color: colour('--line') } },
       axisLabel: { color: colour('--faint'), fontSize: 13 },
@@ -38,19 +49,22 @@ export function CoolingCurve({ question }: { readonly question: CoolingQuestion 
         grid: { left: 44, right: 16, top: 12, bottom: 34 },
         xAxis: {
           type: 'value',
-          max: MINUTES,
-          interval: 30,
+          max: minutes,
+          interval: minutes > 90 ? 30 : 10,
           ...axis,
-          axisLabel: { ...axis.axisLabel, formatter: (minute: number) => (minute % 60 ? '' : `${minute / 60} h`) },
+          axisLabel: {
+            ...axis.axisLabel,
+            formatter: (minute: number) => (minutes <= 90 ? `${minute} min` : minute % 60 ? '' : `${minute / 60} h`),
+          },
           splitLine: { show: false },
         },
         yAxis: {
           type: 'value',
           min: 0,
-          max: 100,
-          interval: 20,
+          max: most,
+          interval,
           ...axis,
-          axisLabel: { ...axis.axisLabel, formatter: '{value}°' },
+          axisLabel: { ...axis.axisLabel, formatter: `{value}${unit}` },
           splitLine: { lineStyle: { color: colour('--line'), type: 'dotted' } },
         },
         series: [
@@ -66,25 +80,22 @@ export function CoolingCurve({ question }: { readonly question: CoolingQuestion 
             ...bare,
             lineStyle: { color: colour('--ember'), width: 3 },
             data: points.map(({ at, likely }) => [at, likely]),
-            markLine: {
-              symbol: 'none',
-              silent: true,
-              data: [{ yAxis: HOT_HOLDING }],
-              lineStyle: { color: colour('--ink'), type: 'dashed' },
-              label: { formatter: `${HOT_HOLDING}°`, color: colour('--ink'), position: 'insideEndTop' },
-            },
+            ...(mark === undefined
+              ? {}
+              : {
+                  markLine: {
+                    symbol: 'none',
+                    silent: true,
+                    data: [{ yAxis: mark }],
+                    lineStyle: { color: colour('--ink'), type: 'dashed' },
+                    label: { formatter: `${mark}${unit}`, color: colour('--ink'), position: 'insideEndTop' },
+                  },
+                }),
           },
         ],
       },
       true,
     );
-  }, [question, dress]);
-  return (
-    <div
-      ref={node}
-      role="img"
-      aria-label="Temperature over four hours"
-      className="h-64 w-full max-w-2xl overflow-hidden"
-    />
-  );
+  }, [valueAt, minutes, every, most, interval, unit, mark, dress]);
+  return <div ref={node} role="img" aria-label={label} className="h-64 w-full max-w-2xl overflow-hidden" />;
 }

@@ -192,3 +192,28 @@ test('a dish is saved as a file and opened again beside the one that is there', 
   const recipe = JSON.parse(readFileSync(await (await data).path(), 'utf8'));
   expect(recipe).toMatchObject({ '@type': 'Recipe', recipeYield: '8 portions' });
 });
+
+test('a dish is copied, its pots, its waiting and its order changed, and put onto a menu', async ({ page }) => {
+  const errors = watchForErrors(page);
+  await openMeals(page);
+  await page.goto('/dishes/barley');
+  await page.getByRole('button', { name: 'make a copy' }).click();
+  await expect(page.getByRole('heading', { name: 'Pearl barley with leeks (copy)' })).toBeVisible();
+  await page.getByRole('button', { name: 'Change it' }).click();
+  const list = page.getByRole('region', { name: 'What goes in' });
+  await list.getByRole('button', { name: /^lemon: drag/ }).press('ArrowUp');
+  await expect(list.getByRole('listitem').nth(3).getByRole('textbox', { name: 'Instead of lemon' })).toBeVisible();
+  await list.getByRole('button', { name: /^thyme: drag/ }).dragTo(list.getByRole('listitem').first());
+  await expect(list.getByRole('listitem').first().getByRole('textbox', { name: 'Instead of thyme' })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Litres of the barley pot' }).fill('5');
+  const waits = page.getByRole('textbox', { name: 'and at the most' });
+  await waits.fill('5');
+  await expect(page.getByRole('alert').filter({ hasText: 'cannot be fewer' })).toContainText('Kept as it was');
+  await page.getByRole('textbox', { name: 'Allergens of butter' }).fill('');
+  await page.getByRole('textbox', { name: 'Allergens of butter' }).blur();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Onto the menu of Harvest supper' }).click();
+  await page.getByRole('link', { name: 'see it in the score' }).click();
+  await expect(page.getByText('Pearl barley with leeks (copy)').first()).toBeVisible();
+  expect(errors).toEqual([]);
+});

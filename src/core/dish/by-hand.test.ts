@@ -4,16 +4,21 @@ import { barleyLeeks, beefCheeks, harvestDishes, mushroomStock } from '@/demo/ha
 import {
   aftersOf,
   changed,
+  copyOf,
   goesInto,
   withAfters,
   withIngredient,
   withLikely,
   withNewIngredient,
   withNewStep,
+  withNewVessel,
+  withOrder,
   withoutIngredient,
   withoutStep,
+  withoutVessel,
   withStep,
   withUse,
+  withVessel,
 } from './by-hand';
 import type { Dish } from './dish';
 import { SHELF } from './shelf';
@@ -80,6 +85,29 @@ describe('a dish changed by hand', () => {
     expect(withLikely({ shortest: 8, likely: 10, longest: 15 }, 20)).toEqual({ shortest: 16, likely: 20, longest: 30 });
     expect(withLikely({ shortest: 0, likely: 0, longest: 0 }, 4)).toEqual({ shortest: 1, likely: 4, longest: 4 });
     expect(withLikely({ shortest: 8, likely: 10, longest: 15 }, 0)).toEqual({ shortest: 0, likely: 0, longest: 0 });
+  });
+
+  it('has its ingredients in another order, none lost', () => {
+    const ids = (dish: Dish) => dish.ingredients.map(({ id }) => id);
+    const moved = withOrder(beefCheeks, 'wine', 0);
+    expect(ids(moved)[0]).toBe('wine');
+    expect([...ids(moved)].sort()).toEqual([...ids(beefCheeks)].sort());
+    expect(ids(withOrder(beefCheeks, 'wine', 99)).at(-1)).toBe('wine');
+    expect(withOrder(beefCheeks, 'nothing', 0)).toBe(beefCheeks);
+  });
+
+  it('has its vessels changed, added and taken out', () => {
+    const larger = sound(withVessel(beefCheeks, 'pot', { name: 'iron pot' }));
+    expect(larger.vessels[0]!.name).toBe('iron pot');
+    const more = sound(withNewVessel(beefCheeks, 'finish'));
+    expect(more.steps.find(({ id }) => id === 'finish')!.vessel).toBe(more.vessels.at(-1)!.id);
+    const none = sound(withoutVessel(beefCheeks, 'pot'));
+    expect(none.steps.every(({ vessel }) => vessel !== 'pot')).toBe(true);
+  });
+
+  it('is copied whole, under a name of its own', () => {
+    const copy = sound(copyOf(beefCheeks, 'other'));
+    expect(copy).toEqual({ ...beefCheeks, id: 'other', name: 'Beef cheeks with damsons (copy)' });
   });
 
   it('has its ingredients changed, moved to another step, forgotten, added and taken out', () => {

@@ -1,5 +1,5 @@
 import { checkDish, type Refusal } from './check';
-import type { Dish, Ingredient, Link, Minutes, Step } from './dish';
+import type { Dish, Ingredient, Link, Minutes, Step, VesselUse } from './dish';
 
 /** Changes of a dish step by step. Each gives a whole dish; `changed` says whether it holds together. */
 
@@ -141,6 +141,53 @@ export function withUse(dish: Dish, id: string, step: string | null): Dish {
       return { ...each, uses: each.id === step ? [...uses, id] : uses };
     }),
   };
+}
+
+/** The dish with an ingredient in another place of the list. */
+export function withOrder(dish: Dish, id: string, place: number): Dish {
+  const item = dish.ingredients.find((each) => each.id === id);
+  if (!item) return dish;
+  const others = dish.ingredients.filter((each) => each !== item);
+  const at = Math.max(0, Math.min(others.length, place));
+  return { ...dish, ingredients: [...others.slice(0, at), item, ...others.slice(at)] };
+}
+
+export function withVessel(dish: Dish, id: string, change: Partial<VesselUse>): Dish {
+  return { ...dish, vessels: dish.vessels.map((use) => (use.id === id ? { ...use, ...change } : use)) };
+}
+
+/** The dish with one more vessel, taken for one step. */
+export function withNewVessel(dish: Dish, step: string): Dish {
+  let number = dish.vessels.length + 1;
+  while (dish.vessels.some(({ id }) => id === `own-${number}`)) number++;
+  const use: VesselUse = {
+    id: `own-${number}`,
+    name: 'pot',
+    need: { kinds: ['pot'], litres: 2, widthCm: 0 },
+    grows: true,
+    from: step,
+    to: step,
+    washMinutes: 5,
+  };
+  return withStep({ ...dish, vessels: [...dish.vessels, use] }, step, { vessel: use.id });
+}
+
+/** The dish without a vessel; what happened in it happens in none. */
+export function withoutVessel(dish: Dish, id: string): Dish {
+  return {
+    ...dish,
+    vessels: dish.vessels.filter((use) => use.id !== id),
+    steps: dish.steps.map((step) => {
+      if (step.vessel !== id) return step;
+      const { vessel: _, ...rest } = step;
+      return rest;
+    }),
+  };
+}
+
+/** A copy with a name and an id of its own. */
+export function copyOf(dish: Dish, id: string): Dish {
+  return { ...dish, id, name: `${dish.name} (copy)`.slice(0, 120) };
 }
 
 export function withNewIngredient(dish: Dish): Dish {

@@ -1,7 +1,7 @@
 'use client';
 
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
-import { ChevronRight, Plus, X } from 'lucide-react';
+import { ChevronRight, GripVertical, Plus, X } from 'lucide-react';
 import { useId, useState } from 'react';
 import {
   type After,
@@ -13,13 +13,25 @@ import {
   withLikely,
   withNewIngredient,
   withNewStep,
+  withNewVessel,
+  withOrder,
   withoutIngredient,
   withoutStep,
+  withoutVessel,
   withStep,
   withUse,
+  withVessel,
 } from '@/core/dish/by-hand';
-import type { Attention, Dish, Place, Step } from '@/core/dish/dish';
-import { APPLIANCE_KINDS, type ApplianceKind, HEATS, type Heat } from '@/core/kitchen/kitchen';
+import { allergensIn } from '@/core/dish/diet';
+import type { Attention, Dish, Place, Step, VesselUse, Waits } from '@/core/dish/dish';
+import {
+  APPLIANCE_KINDS,
+  type ApplianceKind,
+  HEATS,
+  type Heat,
+  VESSEL_KINDS,
+  type VesselKind,
+} from '@/core/kitchen/kitchen';
 import { UNITS, type Unit } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { storeDish } from '@/store/meals';
@@ -90,6 +102,8 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
             onChange={(servings) => change({ ...dish, servings })}
           />
           <Ingredients dish={dish} onChange={change} />
+          <Vessels dish={dish} onChange={change} />
+          <Landing dish={dish} onChange={change} />
         </div>
         <div className="grid min-w-0 content-start gap-6">
           <Strip dish={dish} />
@@ -117,11 +131,35 @@ function Ingredients({ dish, onChange }: FormProps) {
     <section aria-label="What goes in">
       <h2 className="text-2xl">What goes in</h2>
       <ul className="mt-1 border-t border-line">
-        {dish.ingredients.map((item) => {
+        {dish.ingredients.map((item, place) => {
           const step = goesInto(dish, item.id);
           return (
-            <li key={item.id} className="grid gap-1 border-b border-line py-1.5">
+            <li
+              key={item.id}
+              className="grid gap-1 border-b border-line py-1.5"
+              onDragOver={(event) => event.preventDefault()}
+              onDrop={(event) => {
+                event.preventDefault();
+                const dragged = event.dataTransfer.getData('text/plain');
+                if (dragged !== item.id) onChange(withOrder(dish, dragged, place));
+              }}
+            >
               <span className="flex gap-2">
+                <button
+                  type="button"
+                  draggable
+                  aria-label={`${item.name}: drag, or press the arrows, to another place`}
+                  className="grid size-10 shrink-0 cursor-grab place-items-center rounded-lg hover:bg-soft"
+                  onDragStart={(event) => event.dataTransfer.setData('text/plain', item.id)}
+                  onKeyDown={(event) => {
+                    const step = event.key === 'ArrowUp' ? -1 : event.key === 'ArrowDown' ? 1 : 0;
+                    if (step === 0) return;
+                    event.preventDefault();
+                    onChange(withOrder(dish, item.id, place + step));
+                  }}
+                >
+                  <GripVertical size={18} aria-hidden />
+                </button>
                 <Typed
                   label={`How much ${item.name}`}
                   value={String(Number(item.amount.quantity.toFixed(2)))}
@@ -160,7 +198,9 @@ function Ingredients({ dish, onChange }: FormProps) {
                   <X size={18} aria-hidden />
                 </button>
               </span>
-              <label className={`flex items-center gap-2 text-sm ${step === undefined ? 'text-warn' : 'text-faint'}`}>
+              <label
+                className={`flex flex-wrap items-center gap-2 text-sm ${step === undefined ? 'text-warn' : 'text-faint'}`}
+              >
                 goes into
                 <select
                   aria-label={`Step for ${item.name}`}
@@ -175,6 +215,23 @@ function Ingredients({ dish, onChange }: FormProps) {
                     </option>
                   ))}
                 </select>
+                <Typed
+                  label={`Allergens of ${item.name}`}
+                  value={[...new Set([...item.allergens, ...allergensIn(item.name)])].join(', ')}
+                  hint="no allergens"
+                  mayBeEmpty
+                  className="h-9 w-44 text-sm text-ink"
+                  onChange={(text) =>
+                    onChange(
+                      withIngredient(dish, item.id, {
+                        allergens: text
+                          .split(',')
+                          .map((each) => each.trim().toLowerCase())
+                          .filter(Boolean),
+                      }),
+                    )
+                  }
+                />
               </label>
             </li>
           );
@@ -183,6 +240,142 @@ function Ingredients({ dish, onChange }: FormProps) {
       <Button look="quiet" className="mt-1 px-0" onClick={() => onChange(withNewIngredient(dish))}>
         add something
       </Button>
+    </section>
+  );
+}
+
+function Vessels({ dish, onChange }: FormProps) {
+  return (
+    <section aria-label="Pots and pans">
+      <h2 className="text-2xl">Pots and pans</h2>
+      <ul className="mt-1 border-t border-line">
+        {dish.vessels.map((use) => {
+          const set = (change: Partial<VesselUse>) => onChange(withVessel(dish, use.id, change));
+          const edge = (which: 'from' | 'to', words: string) => (
+            <label className="flex items-center gap-2 text-sm text-faint">
+              {words}
+              <select
+                aria-label={`${use.name} ${words}`}
+                value={use[which]}
+                className="h-9 rounded-lg border border-line bg-paper px-1 text-ink"
+                onChange={(event) => set({ [which]: event.target.value })}
+              >
+                {dish.steps.map(({ id, name }) => (
+                  <option key={id} value={id}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+            </label>
+          );
+          return (
+            <li key={use.id} className="grid gap-2 border-b border-line py-2">
+              <span className="flex flex-wrap items-end gap-3">
+                <Typed
+                  label={`Name of the ${use.name}`}
+                  value={use.name}
+                  className="w-36"
+                  onChange={(name) => set({ name })}
+                />
+                <select
+                  aria-label={`Kind of the ${use.name}`}
+                  value={use.need.kinds[0]}
+                  className="h-10 rounded-lg border border-line bg-paper px-1"
+                  onChange={(event) => set({ need: { ...use.need, kinds: [event.target.value as VesselKind] } })}
+                >
+                  {VESSEL_KINDS.map((kind) => (
+                    <option key={kind}>{kind}</option>
+                  ))}
+                </select>
+                <Stepper
+                  label={`Litres of the ${use.name}`}
+                  hideLabel
+                  unit="l"
+                  value={use.need.litres}
+                  least={0.1}
+                  most={100}
+                  step={0.5}
+                  onChange={(litres) => set({ need: { ...use.need, litres } })}
+                />
+                <button
+                  type="button"
+                  aria-label={`Take out the ${use.name}`}
+                  className="grid size-10 place-items-center rounded-lg hover:bg-soft"
+                  onClick={() => onChange(withoutVessel(dish, use.id))}
+                >
+                  <X size={18} aria-hidden />
+                </button>
+              </span>
+              <span className="flex flex-wrap gap-3">
+                {edge('from', 'from the beginning of')}
+                {edge('to', 'to the end of')}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      <Button look="quiet" className="mt-1 px-0" onClick={() => onChange(withNewVessel(dish, dish.steps[0]!.id))}>
+        add one
+      </Button>
+    </section>
+  );
+}
+
+const SERVED: readonly (readonly ['hot' | 'warm' | 'cold', string])[] = [
+  ['hot', 'hot'],
+  ['warm', 'warm'],
+  ['cold', 'cold'],
+];
+
+/** How the finished dish waits for the table; a part of other dishes does not. */
+function Landing({ dish, onChange }: FormProps) {
+  const { lands } = dish;
+  if (!lands) return null;
+  const set = (change: Partial<Waits>) =>
+    onChange({ ...dish, lands: { ...lands, waits: { ...lands.waits, ...change } } });
+  return (
+    <section aria-label="At the table" className="grid gap-3">
+      <h2 className="text-2xl">At the table</h2>
+      <label className="flex items-center gap-2">
+        ready at the end of
+        <select
+          value={lands.step}
+          className="h-10 rounded-lg border border-line bg-paper px-2"
+          onChange={(event) => onChange({ ...dish, lands: { ...lands, step: event.target.value } })}
+        >
+          {dish.steps.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Pills label="Eaten" value={lands.waits.served} options={SERVED} onChange={(served) => set({ served })} />
+      <div className="flex flex-wrap gap-4">
+        <Stepper
+          label="It waits well for"
+          unit="min"
+          value={lands.waits.wellMinutes}
+          least={0}
+          most={2880}
+          onChange={(wellMinutes) => set({ wellMinutes })}
+        />
+        <Stepper
+          label="and at the most"
+          unit="min"
+          value={lands.waits.mostMinutes}
+          least={0}
+          most={2880}
+          onChange={(mostMinutes) => set({ mostMinutes })}
+        />
+      </div>
+      <Typed
+        label="How it waits"
+        value={lands.waits.how}
+        hint="covered, in its pot"
+        className="w-full"
+        onChange={(how) => set({ how })}
+      />
     </section>
   );
 }

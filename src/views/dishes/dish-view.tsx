@@ -1,14 +1,17 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { copyOf } from '@/core/dish/by-hand';
 import type { Dish } from '@/core/dish/dish';
 import { draftOf } from '@/core/dish/draft-dish';
 import { SHELF } from '@/core/dish/shelf';
 import { dishFile, recipeJsonLd } from '@/core/formats/dish-file';
 import { printAmount } from '@/core/units/amount';
 import { pantry } from '@/store/db';
+import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Download } from '@/ui/download';
 import { ByHand } from './by-hand';
@@ -72,10 +75,64 @@ function Written({ dish, onAway, onByHand }: WrittenProps) {
         </section>
         <div className="grid min-w-0 content-start gap-6">
           <Strip dish={dish} />
+          <OntoMenu dish={dish} />
           <Steps dish={dish} />
         </div>
       </div>
     </>
+  );
+}
+
+/** A copy to be changed without touching the first. */
+function CopyIt({ dish }: { readonly dish: Dish }) {
+  const router = useRouter();
+  const copy = async () => {
+    const other = copyOf(dish, `copy-${Date.now()}`);
+    if (!(await storeDish(pantry(), other))) router.push(`/dishes/${encodeURIComponent(other.id)}`);
+  };
+  return (
+    <button
+      type="button"
+      className="inline-flex min-h-10 items-center underline underline-offset-4"
+      onClick={() => void copy()}
+    >
+      make a copy
+    </button>
+  );
+}
+
+/** Puts the dish onto a menu, and shows the way to its score there. */
+function OntoMenu({ dish }: { readonly dish: Dish }) {
+  const meals = useLiveQuery(() => pantry().meals.toArray(), []) ?? [];
+  const [told, setTold] = useState('');
+  const add = async (mealId: string) => {
+    const refusal = (await storeDish(pantry(), dish)) ?? (await addToMeal(pantry(), mealId, dish.id, Date.now()));
+    setTold(refusal?.sentence ?? '');
+  };
+  return (
+    <section aria-label="In a meal">
+      <h2 className="text-2xl">In a meal</h2>
+      <ul className="mt-1 border-t border-line">
+        {meals.map((meal) => (
+          <li key={meal.id} className="flex items-center justify-between gap-4 border-b border-line py-1">
+            {meal.name}
+            {meal.dishIds.includes(dish.id) ? (
+              <Link
+                href={`/meals/${encodeURIComponent(meal.id)}/score`}
+                className="inline-flex min-h-10 items-center underline underline-offset-4"
+              >
+                see it in the score
+              </Link>
+            ) : (
+              <Button look="quiet" aria-label={`Onto the menu of ${meal.name}`} onClick={() => void add(meal.id)}>
+                onto its menu
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {told && <p role="alert">{told}</p>}
+    </section>
   );
 }
 
@@ -88,6 +145,7 @@ export function Steps({ dish }: { readonly dish: Dish }) {
         <Download name={`${dish.id}.dish.json`} text={() => JSON.stringify(dishFile(dish), null, 2)}>
           save as a dish file
         </Download>
+        <CopyIt dish={dish} />
         <Download name={`${dish.id}.jsonld`} text={() => JSON.stringify(recipeJsonLd(dish), null, 2)}>
           save as recipe data
         </Download>

@@ -6,14 +6,17 @@ interface TypedProps {
   readonly label: string;
   readonly value: string;
   readonly className: string;
+  readonly hint?: string;
+  /** An empty text is passed on too. */
+  readonly mayBeEmpty?: boolean;
   readonly onChange: (text: string) => void;
 }
 
 /** A field that passes its text on when one leaves it or presses Enter; an empty one goes back to what it was. */
-export function Typed({ label, value, className, onChange }: TypedProps) {
+export function Typed({ label, value, className, hint, mayBeEmpty = false, onChange }: TypedProps) {
   const [text, setText] = useState<string | null>(null);
   const done = () => {
-    if (text !== null && text.trim() !== '' && text !== value) onChange(text.trim());
+    if (text !== null && (mayBeEmpty || text.trim() !== '') && text !== value) onChange(text.trim());
     setText(null);
   };
   return (
@@ -22,6 +25,7 @@ export function Typed({ label, value, className, onChange }: TypedProps) {
       aria-label={label}
       value={text ?? value}
       maxLength={120}
+      placeholder={hint}
       className={`h-10 min-w-0 rounded-lg border border-line bg-paper px-2 ${className}`}
       onChange={(event) => setText(event.target.value)}
       onBlur={done}

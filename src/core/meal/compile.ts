@@ -5,6 +5,7 @@ import { clockMinutes } from '@/core/kitchen/kitchen';
 import type { Alternative, Choice, Hold, Problem, ProblemLink, ProblemStep, ReadyRow } from '@/core/schedule/problem';
 import { checkMeal } from './check';
 import { type Breath, fitBreaths, withinPools, workUntil } from './fit-in';
+import { giverOf } from './hand-over';
 import type { Meal } from './meal';
 import { leastWidthOf, type Part, partsOf, stepKey } from './parts';
 import { firmStart, type Pin, type PinSets, pinOf } from './pins';
@@ -334,9 +335,9 @@ class Compilation {
     }
     for (const use of dish.vessels) this.addVessel(dish, use);
     for (const take of dish.takes) {
-      const giver = this.dishes.find((other) => other.gives.some((give) => give.product === take.product));
-      const give = giver?.gives.find((each) => each.product === take.product);
-      if (!giver || !give || giver.id === dish.id) continue;
+      const found = giverOf(this.dishes, dish, take);
+      if (!found) continue;
+      const { dish: giver, give } = found;
       const from = this.partsOf(giver.id, give.step).at(-1)!.key;
       const to = this.partsOf(dish.id, take.step)[0]!.key;
       this.addLink(from, to, {

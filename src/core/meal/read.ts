@@ -6,6 +6,7 @@ import { clockMinutes, type Kitchen, printClock } from '@/core/kitchen/kitchen';
 import type { FoundSolution, ProblemStep } from '@/core/schedule/problem';
 import { printAmount } from '@/core/units/amount';
 import { type Compiled, holdOfPerson, holdOfVessel } from './compile';
+import { giverOf } from './hand-over';
 import type { Meal } from './meal';
 import type { Part } from './parts';
 import type { HandsBand, Landing, Plan, PlannedStep, Station, Waiting } from './plan';
@@ -165,7 +166,7 @@ function amountsOf(part: Part, dishes: readonly Dish[]): readonly string[] {
   const taken = dish.takes
     .filter((take) => take.step === step.id)
     .map((take) => {
-      const give = dishes.flatMap((other) => other.gives).find((each) => each.product === take.product);
+      const give = giverOf(dishes, dish, take)?.give;
       return `${printAmount(take.amount)} ${give ? give.name : take.otherwise}`;
     });
   return [...own, ...taken];

@@ -2,6 +2,7 @@
 
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { ChevronRight } from 'lucide-react';
+import { useSearchParams } from 'next/navigation';
 import { allergensOfMeal, DEFER, type Finding, findingsOf, heeded } from '@/core/safety/findings';
 import { pantry } from '@/store/db';
 import { changeMeal } from '@/store/meals';
@@ -12,6 +13,7 @@ import { useMeal } from '@/views/shell/meal-frame';
 export function ToHeed() {
   const { meal, planned } = useMeal();
   const { plan } = planned;
+  const asked = useSearchParams().has('heed');
   if (!plan || plan.mealId !== meal.id) return null;
   const { open, passedOver } = heeded(meal, findingsOf(meal, plan));
   const allergens = allergensOfMeal(meal.dishes);
@@ -20,7 +22,14 @@ export function ToHeed() {
     void changeMeal(pantry(), meal.id, { passedOver: on ? [...others, id] : others }, Date.now());
   };
   return (
-    <Disclosure as="section" aria-label="To heed" className="mt-5">
+    <Disclosure
+      as="section"
+      id="heed"
+      key={asked ? 'asked' : 'by itself'}
+      defaultOpen={asked}
+      aria-label="To heed"
+      className="mt-5 scroll-mt-4"
+    >
       <DisclosureButton className="group flex min-h-10 items-center gap-2 text-2xl">
         <ChevronRight size={20} aria-hidden className="transition-transform group-data-open:rotate-90" />
         <span className="font-title">To heed</span>

@@ -105,6 +105,7 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
             {plan.proven && <span className="text-faint"> {provenWords(meal)}</span>}
           </p>
         )}
+        {plan && refusals.length === 0 && <HeedCount meal={meal} plan={plan} />}
         {!settling && stuck && <WaysOut key={printOf(meal)} meal={meal} plan={plan} />}
       </div>
       {plan && refusals.length === 0 && <Hard meal={meal} plan={plan} />}
@@ -126,6 +127,17 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
         </p>
       )}
     </div>
+  );
+}
+
+/** How many cautions the plan as a whole has, and the way to them. */
+function HeedCount({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) {
+  const { open } = heeded(meal, findingsOf(meal, plan));
+  if (open.length === 0) return null;
+  return (
+    <Link href={`/meals/${encodeURIComponent(meal.id)}?heed#heed`} className="text-faint underline underline-offset-4">
+      {open.length} to heed
+    </Link>
   );
 }
 

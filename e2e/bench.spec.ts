@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { openMeals, watchForErrors } from './kit';
+import { openBench, openMeals, watchForErrors } from './kit';
 
 /** Moves a dial to a value, as the arrow keys would. */
 async function turn(page: Page, label: string, value: number): Promise<void> {
@@ -38,7 +38,7 @@ test('the bench says how long to the boil, and one measured boil changes the ans
 });
 
 test('the bench says how long a pot stays hot, longer when it is wrapped', async ({ page }) => {
-  await page.goto('/bench');
+  await openBench(page);
   await page.getByRole('tab', { name: 'stays hot' }).click();
   const answer = page.getByTestId('stays-hot');
   await page.getByRole('radio', { name: 'open', exact: true }).click();
@@ -63,7 +63,7 @@ test('the bench says how much liquid so much grain wants, term by term, with the
   page,
 }) => {
   const errors = watchForErrors(page);
-  await page.goto('/bench');
+  await openBench(page);
   const liquid = page.getByTestId('liquid');
   const litres = async () => {
     const [number, unit] = ((await liquid.textContent()) ?? '').split(' ');
@@ -86,7 +86,7 @@ test('the bench says how much liquid so much grain wants, term by term, with the
 });
 
 test('the bench says how much grain the measured stock carries', async ({ page }) => {
-  await page.goto('/bench');
+  await openBench(page);
   await page.getByRole('tab', { name: 'stock left' }).click();
   const carries = page.getByTestId('carries');
   await turn(page, 'Stock, measured', 1);
@@ -113,7 +113,7 @@ test('the bench says how much grain the measured stock carries', async ({ page }
 
 test('the bench says an amount in every measure, by weight too, and an oven in every scale', async ({ page }) => {
   const errors = watchForErrors(page);
-  await page.goto('/bench');
+  await openBench(page);
   await page.getByRole('tab', { name: 'units' }).click();
   const measures = page.getByTestId('measures');
   await turn(page, 'So many', 2);

@@ -36,3 +36,9 @@ export function watchForErrors(page: Page): readonly string[] {
   });
   return errors;
 }
+
+/** Opens the bench, and waits until the kitchens' burners are there: from then on it answers. */
+export async function openBench(page: Page): Promise<void> {
+  await page.goto('/bench');
+  await expect(page.getByRole('button', { name: 'Burner', exact: true })).toContainText('burner, ');
+}

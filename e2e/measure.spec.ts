@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openMeal, openMeals, settled, watchForErrors } from './kit';
+import { openBench, openMeal, openMeals, settled, watchForErrors } from './kit';
 
 test('more people: where the pots are too small one borrows, and every change is explained', async ({ page }) => {
   const errors = watchForErrors(page);
@@ -82,7 +82,7 @@ test('a dish that is not there is said in words', async ({ page }) => {
 });
 
 test('salt is counted through the stock, and a drained grain has its water salted like soup', async ({ page }) => {
-  await page.goto('/bench');
+  await openBench(page);
   const salt = page.getByTestId('salt');
   await expect(salt).toContainText('2¼ tsp');
   await page.getByRole('radio', { name: 'a little too salty' }).click();
@@ -95,7 +95,7 @@ test('salt is counted through the stock, and a drained grain has its water salte
 
 test('fits the pot: which of the kitchen’s pots, how many batches, how wide a dish', async ({ page }) => {
   await openMeals(page);
-  await page.goto('/bench');
+  await openBench(page);
   await page.getByRole('tab', { name: 'fits the pot' }).click();
   await expect(page.getByTestId('pot-litres')).toHaveText('2 l');
   const pots = page.getByTestId('pots');
@@ -115,7 +115,7 @@ test('fits the pot: which of the kitchen’s pots, how many batches, how wide a 
 test('a mug of one’s own is measured once and measures everywhere; an amount is read as it is written', async ({
   page,
 }) => {
-  await page.goto('/bench');
+  await openBench(page);
   await page.getByRole('tab', { name: 'units' }).click();
   const own = page.getByRole('region', { name: 'Your own measures' });
   await own.getByRole('button', { name: 'Keep this measure' }).click();
@@ -141,7 +141,7 @@ test('a kitchen high above the sea, and a kettle first', async ({ page }) => {
   await page.getByRole('textbox', { name: 'Above the sea' }).fill('9000');
   await expect(page.getByText('a whole number from -430 to 5500. Kept at 0.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Above the sea' }).fill('2000');
-  await page.goto('/bench');
+  await openBench(page);
   await page.getByRole('tab', { name: 'to the boil' }).click();
   await page.getByRole('button', { name: 'Burner', exact: true }).click();
   await page.getByRole('option', { name: 'Weak burner, Hall kitchen' }).click();

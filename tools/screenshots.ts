@@ -47,6 +47,11 @@ const SHOTS: readonly Shot[] = [
     before: cookUntilQuarterPastSix,
   },
   { name: 'kitchen', path: '/kitchens/hall' },
+  {
+    name: 'prep',
+    path: '/meals/harvest/prep',
+    before: (page) => page.getByRole('region', { name: 'Shopping' }).waitFor(),
+  },
   { name: 'dishes', path: '/dishes', before: (page) => page.getByRole('status').waitFor() },
   {
     name: 'dish',

@@ -26,6 +26,14 @@ export interface StoredSession extends Session {
   readonly over: boolean;
 }
 
+/** Where one thing of a meal's shopping list is. */
+export interface StoredErrand {
+  readonly id: string;
+  readonly mealId: string;
+  readonly key: string;
+  readonly state: 'at home' | 'in the basket';
+}
+
 /** A mark that something was done once: the sample meals loaded. */
 interface Mark {
   readonly name: string;
@@ -40,6 +48,7 @@ export class Pantry extends Dexie {
   declare readonly sessions: EntityTable<StoredSession, 'id'>;
   declare readonly marks: EntityTable<Mark, 'name'>;
   declare readonly measures: EntityTable<OwnMeasure, 'id'>;
+  declare readonly errands: EntityTable<StoredErrand, 'id'>;
 
   constructor(name = 'warm-cadence') {
     super(name);
@@ -85,6 +94,8 @@ const MIGRATIONS: readonly Migration[] = [
   },
   // The cook's own mugs and tins.
   { version: 3, stores: { ...TABLES, measures: 'id' } },
+  // What is ticked off the shopping list.
+  { version: 4, stores: { ...TABLES, measures: 'id', errands: 'id, mealId' } },
 ];
 
 let opened: Pantry | undefined;

@@ -180,7 +180,7 @@ describe('an evening', () => {
     db.close();
     const again = new Pantry(name);
     expect(await openSession(again, meal.id)).toEqual(before);
-    expect(again.verno).toBe(3);
+    expect(again.verno).toBe(4);
     expect(await Dexie.exists(name)).toBe(true);
   });
 

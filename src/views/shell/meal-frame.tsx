@@ -32,6 +32,7 @@ export function useMeal(): MealAtHand {
 
 const LEAVES = [
   ['', 'Menu'],
+  ['/prep', 'Prep'],
   ['/score', 'Score'],
   ['/cook', 'Cook'],
 ] as const;

@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { fitBreaths, withinPools, workUntil } from './fit-in';
@@ -137,5 +138,14 @@ describe('fitting in what runs', () => {
     };
     const breaths = ['a', 'b'].map((key, hold) => ({ hold, key, breath: 4 }));
     expect(fitBreaths(problem, breaths).map((hold) => hold.after)).toEqual([1, 4]);
+  });
+
+  it('says in one sentence when everything hot lands: at one hour, or between two', async () => {
+    const one = await planned(mealOf([plainGrain()]));
+    const [landing] = one.landings;
+    const hour = printClock(clockMinutes(one.hour) + landing!.ready);
+    expect(one.verdict).toMatch(new RegExp(`^Everything hot lands at ${hour}\\.`));
+    const apart = mealOf([plainGrain('a'), plainGrain('b')], { pins: [{ key: 'a/rest', start: -18 }] });
+    expect((await planned(apart)).verdict).toMatch(/^Everything hot lands between 18:52 and (?:18:5[3-9]|19:00)\./);
   });
 });

@@ -335,7 +335,7 @@ function longestQuiet(busy: readonly { readonly start: number; readonly end: num
 
 function verdictOf(landings: readonly Landing[], firstHand: number, quiet: number, table: number): string {
   const clock = (minute: number) => printClock(table + minute);
-  const hot = landings.filter((landing) => landing.served !== 'cold');
+  const hot = landings.filter((landing) => landing.served !== 'cold').sort((a, b) => a.ready - b.ready);
   const late = landings.filter((landing) => landing.fine === 'late');
   const long = landings.filter((landing) => landing.fine === 'too long');
   const opening =
@@ -344,9 +344,15 @@ function verdictOf(landings: readonly Landing[], firstHand: number, quiet: numbe
       : long.length > 0
         ? `${names(long)} ${long.length > 1 ? 'wait' : 'waits'} longer than ${long.length > 1 ? 'they' : 'it'} should.`
         : hot.length > 0
-          ? `Everything hot lands between ${clock(Math.min(...hot.map((each) => each.ready)))} and ${clock(Math.max(...hot.map((each) => each.ready)))}.`
+          ? `Everything hot lands ${hotHours(hot.map((each) => clock(each.ready)))}.`
           : 'Everything is ready in time.';
   return `${opening} First hand on a knife at ${clock(firstHand)}; longest quiet stretch ${quiet} min.`;
+}
+
+/** "at 19:30", or "between 19:14 and 19:30": the first and the last of clock hours of one evening, in order of readiness. */
+function hotHours(hours: readonly string[]): string {
+  const [first, last] = [hours[0]!, hours.at(-1)!];
+  return first === last ? `at ${first}` : `between ${first} and ${last}`;
 }
 
 function names(landings: readonly Landing[]): string {

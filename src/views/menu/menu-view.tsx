@@ -6,6 +6,7 @@ import { ChevronDown, X } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useId, useMemo, useState } from 'react';
 import type { Refusal } from '@/core/dish/check';
+import { allergensOf } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
 import { cardOf, search } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
@@ -171,7 +172,7 @@ interface DishRowProps {
 
 function DishRow({ dish, mealId, index, landing, hour, hands, onRemove }: DishRowProps) {
   const dress = useDress();
-  const allergens = [...new Set(dish.ingredients.flatMap((item) => item.allergens))];
+  const allergens = allergensOf(dish);
   return (
     <li className="grid grid-cols-[auto_1fr_auto] items-start gap-x-3 border-b border-line py-2.5">
       <span aria-hidden className="mt-1.5 size-3.5 rounded-full" style={{ background: pigmentAt(index)[dress] }} />

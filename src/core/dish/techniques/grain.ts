@@ -192,11 +192,11 @@ const sealWords = (brief: Brief) =>
     paper: ' Wet paper on the grain.',
   })[brief.way('seal')] ?? '';
 
-const covered = (grain: Grainy, brief: Brief, heat: 'low' | 'lowest' = 'low') =>
+const covered = (grain: Grainy, brief: Brief) =>
   leave(
     'covered',
     'covered',
-    heat,
+    'low',
     times(grain.kind.minutes),
     `Cover and turn down.${sealWords(brief)} The lid stays on.`,
     {
@@ -230,7 +230,7 @@ function times([least, most]: readonly [number, number]): [number, number, numbe
 }
 
 /** The end that all covered grain has: covered, rest, fluff. */
-function landed(brief: Brief, grain: Grainy, before: readonly (Step | null)[], more: Partial<Built> = {}): Built {
+function landed(brief: Brief, grain: Grainy, before: readonly (Step | null)[]): Built {
   const ready = readied(brief, grain);
   const steps = present(before);
   const tail = [covered(grain, brief), resting(grain), fluffed(brief)];
@@ -252,7 +252,6 @@ function landed(brief: Brief, grain: Grainy, before: readonly (Step | null)[], m
     grain: grainOfDish(brief, grain),
     ...called(grain),
     amounts: grain.stock ? {} : { water: { quantity: grain.litres, unit: 'l' } },
-    ...more,
   });
 }
 

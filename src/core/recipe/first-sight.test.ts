@@ -1,12 +1,5 @@
-import { describe, expect, it } from 'vitest';
-import { checkDish } from '@/core/dish/check';
-import { checkMeal } from '@/core/meal/check';
-import { planMeal } from '@/core/meal/plan-meal';
-import { TEST_CLOCK } from '@/core/testing/clock';
-import { largeKitchen } from '@/core/testing/large-kitchen';
-import { mealOf } from '@/core/testing/meals';
-import { dishFrom } from './reading';
-import { read, score, type Written } from './testing/score';
+import type { Written } from './testing/score';
+import { describeRecipes } from './testing/suite';
 
 /** Eighteen more, written after the rules were made and before they were looked at again. */
 const MORE: readonly Written[] = [
@@ -429,33 +422,4 @@ Add the beans and roast 15 minutes more.`,
   },
 ];
 
-describe.each(MORE.map((written) => [written.manner, written] as const))('%s', (_, written) => {
-  const reading = read(written.text);
-
-  it('is usable with few corrections', () => {
-    const { right, all } = score(written);
-    expect(all - right, JSON.stringify(reading.steps.map(({ sort }) => sort))).toBeLessThanOrEqual(2);
-    expect(reading.servings).toBe(written.servings);
-    expect(reading.ingredients).toHaveLength(written.ingredients.length);
-  });
-
-  it('becomes a dish that can be cooked, with all its ingredients', async () => {
-    const dish = dishFrom(reading, 'read');
-    expect(checkDish(dish)).toEqual([]);
-    const meal = mealOf([dish], { people: dish.servings, kitchen: largeKitchen, hour: '20:00' });
-    expect(checkMeal(meal)).toEqual([]);
-    const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds: 5, rounds: 1 } });
-    if (!result.ok) throw new Error(result.refusals[0]?.sentence);
-    expect(result.plan.landings[0]?.late).toBe(0);
-    const used = new Set(dish.steps.flatMap(({ uses }) => uses));
-    expect(dish.ingredients.every(({ id }) => used.has(id))).toBe(true);
-  });
-});
-
-describe('all of these', () => {
-  it('are read in nine tenths of their ingredients and steps as a cook reads them', () => {
-    const scores = MORE.map(score);
-    const sum = (of: 'right' | 'all') => scores.reduce((total, each) => total + each[of], 0);
-    expect(sum('right') / sum('all')).toBeGreaterThan(0.9);
-  });
-});
+describeRecipes(MORE);

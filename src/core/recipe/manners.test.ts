@@ -1,12 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { checkDish } from '@/core/dish/check';
-import { checkMeal } from '@/core/meal/check';
-import { planMeal } from '@/core/meal/plan-meal';
-import { TEST_CLOCK } from '@/core/testing/clock';
-import { largeKitchen } from '@/core/testing/large-kitchen';
-import { mealOf } from '@/core/testing/meals';
-import { dishFrom } from './reading';
-import { read, score, type Written } from './testing/score';
+import { read, type Written } from './testing/score';
+import { describeRecipes } from './testing/suite';
 
 /** Twelve recipes, beside which the rules were made. */
 const CORPUS: readonly Written[] = [
@@ -289,37 +283,10 @@ Blend everything until smooth. Chill for 1 hour.`,
   },
 ];
 
-describe.each(CORPUS.map((written) => [written.manner, written] as const))('%s', (_, written) => {
-  const reading = read(written.text);
+describeRecipes(CORPUS);
 
-  it('is usable with few corrections', () => {
-    const { right, all } = score(written);
-    expect(all - right, JSON.stringify(reading.steps.map(({ sort }) => sort))).toBeLessThanOrEqual(2);
-    expect(reading.servings).toBe(written.servings);
-    expect(reading.ingredients).toHaveLength(written.ingredients.length);
-  });
-
-  it('becomes a dish that can be cooked, with all its ingredients', async () => {
-    const dish = dishFrom(reading, 'read');
-    expect(checkDish(dish)).toEqual([]);
-    const meal = mealOf([dish], { people: dish.servings, kitchen: largeKitchen, hour: '20:00' });
-    expect(checkMeal(meal)).toEqual([]);
-    const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds: 5, rounds: 1 } });
-    if (!result.ok) throw new Error(result.refusals[0]?.sentence);
-    expect(result.plan.landings[0]?.late).toBe(0);
-    const used = new Set(dish.steps.flatMap(({ uses }) => uses));
-    expect(dish.ingredients.every(({ id }) => used.has(id))).toBe(true);
-  });
-});
-
-describe('all of these', () => {
-  it('are read in nine tenths of their ingredients and steps as a cook reads them', () => {
-    const scores = CORPUS.map(score);
-    const sum = (of: 'right' | 'all') => scores.reduce((total, each) => total + each[of], 0);
-    expect(sum('right') / sum('all')).toBeGreaterThan(0.9);
-  });
-
-  it('finds the name, also where it says how many it is for', () => {
+describe('the name of a recipe', () => {
+  it('is found, also where it says how many it is for', () => {
     expect(CORPUS.map(({ text }) => read(text).name)).toEqual([
       'Leek and barley pot',
       'Baked Sweet Potatoes with Lime',

@@ -6,6 +6,7 @@ import type { Meal } from '@/core/meal/meal';
 import { changedFrom, doneAgain, NO_PAST, type Past, takenBack } from '@/core/meal/past';
 import { type Pin, pinOf, withoutPin, withPin } from '@/core/meal/pins';
 import type { Plan, PlannedStep } from '@/core/meal/plan';
+import { provenGiven } from '@/core/meal/proven';
 import { knownPlan } from '@/core/meal/read';
 import { pantry } from '@/store/db';
 import { printOf, setByHand, tableInstant } from '@/store/meals';
@@ -225,13 +226,8 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
           return;
         }
         await change({ pins, plan: result.plan });
-        const best = result.plan.proven ? 'This is the best plan there is' : 'This is the best plan found';
-        say(
-          [
-            whatMoved(plan, result.plan, NOTHING_FIXED, pins.length > 0 ? `${best} with what you put by hand` : best),
-            whatLands(plan, result.plan),
-          ].join(' '),
-        );
+        const best = `This is the best plan ${result.plan.proven ? 'there is' : 'found'}${provenGiven(meal)}`;
+        say([whatMoved(plan, result.plan, NOTHING_FIXED, best), whatLands(plan, result.plan)].join(' '));
       }),
     keep: () => void stopPlanning(),
     settling,

@@ -6,7 +6,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { createContext, useContext, useSyncExternalStore } from 'react';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
+import { provenGiven } from '@/core/meal/proven';
 import { lacksVessel, wantsWayOut } from '@/core/meal/ways-out';
 import { DEFER, findingsOf, heeded } from '@/core/safety/findings';
 import { pantry } from '@/store/db';
@@ -90,6 +90,7 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
 function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: PlanState }) {
   const { plan, refusals, settling, settle } = planned;
   const seat = useSyncExternalStore(plannerSeat.subscribe, plannerSeat.now, () => 'worker' as const);
+  const open = plan && refusals.length === 0 ? heeded(meal, findingsOf(meal, plan)).open : [];
   const stuck =
     plan === null ? refusals.some(({ where }) => where === 'the meal') || lacksVessel(meal) : wantsWayOut(plan);
   return (
@@ -103,13 +104,26 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
         {plan && refusals.length === 0 && (
           <p className="text-lg" data-testid="verdict">
             {plan.verdict}
-            {plan.proven && <span className="text-faint"> {provenWords(meal)}</span>}
+            {plan.proven && <span className="text-faint"> Best possible plan{provenGiven(meal)} (proven).</span>}
           </p>
         )}
-        {plan && refusals.length === 0 && <HeedCount meal={meal} plan={plan} />}
+        {open.length > 0 && (
+          <Link
+            href={`/meals/${encodeURIComponent(meal.id)}?heed#heed`}
+            className="text-faint underline underline-offset-4"
+          >
+            {open.length} to heed
+          </Link>
+        )}
         {!settling && stuck && <WaysOut key={printOf(meal)} meal={meal} plan={plan} />}
       </div>
-      {plan && refusals.length === 0 && <Hard meal={meal} plan={plan} />}
+      {open
+        .filter(({ weight }) => weight === 'hard')
+        .map(({ id, says, fix }) => (
+          <p key={id} role="alert" className="mt-1 border-l-4 border-warn pl-3 text-lg">
+            <strong className="font-semibold">Not safe as it stands:</strong> {says} {fix} {DEFER}
+          </p>
+        ))}
       {!plan && refusals.length === 0 && settling && <p className="text-lg text-faint">Looking for a first plan…</p>}
       {plan && seat !== 'worker' && (
         <p className="text-sm text-faint" data-testid="planner-seat">
@@ -129,33 +143,4 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
       )}
     </div>
   );
-}
-
-/** How many cautions the plan as a whole has, and the way to them. */
-function HeedCount({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) {
-  const { open } = heeded(meal, findingsOf(meal, plan));
-  if (open.length === 0) return null;
-  return (
-    <Link href={`/meals/${encodeURIComponent(meal.id)}?heed#heed`} className="text-faint underline underline-offset-4">
-      {open.length} to heed
-    </Link>
-  );
-}
-
-/** What breaks a limit of safety is said on every view of the meal, with what makes it right. */
-function Hard({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) {
-  const { open } = heeded(meal, findingsOf(meal, plan));
-  return open
-    .filter(({ weight }) => weight === 'hard')
-    .map(({ id, says, fix }) => (
-      <p key={id} role="alert" className="mt-1 border-l-4 border-warn pl-3 text-lg">
-        <strong className="font-semibold">Not safe as it stands:</strong> {says} {fix} {DEFER}
-      </p>
-    ));
-}
-
-function provenWords({ pins }: Meal): string {
-  return pins && pins.length > 0
-    ? 'Best possible plan with what you put by hand (proven).'
-    : 'Best possible plan (proven).';
 }

@@ -12,7 +12,7 @@ describe('what a proof leaves open', () => {
 
   it('is what is put by hand, and the burners that boils stand on', () => {
     const pins = [{ key: 'brown-rice/boil', start: -60 }];
-    expect(provenGiven(mealOf([brownRice]))).toBe(' for the burners it boils on');
-    expect(provenGiven(mealOf([brownRice], { pins }))).toBe(' with what you put by hand, for the burners it boils on');
+    expect(provenGiven(mealOf([brownRice]))).toBe(' on these burners');
+    expect(provenGiven(mealOf([brownRice], { pins }))).toBe(' with what you put by hand, on these burners');
   });
 });

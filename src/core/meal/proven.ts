@@ -8,6 +8,6 @@ export function provenGiven({ pins, dishes, kitchen }: Meal): string {
   const boils = dishes.some(({ steps }) => steps.some(({ grows }) => grows.by === 'boil'));
   return [
     ...((pins ?? []).length > 0 ? [' with what you put by hand'] : []),
-    ...(boils && kitchen.burners.length > 1 ? [' for the burners it boils on'] : []),
+    ...(boils && kitchen.burners.length > 1 ? [' on these burners'] : []),
   ].join(',');
 }

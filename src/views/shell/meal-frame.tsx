@@ -104,7 +104,7 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
         {plan && refusals.length === 0 && (
           <p className="text-lg" data-testid="verdict">
             {plan.verdict}
-            {plan.proven && <span className="text-faint"> Best possible plan{provenGiven(meal)} (proven).</span>}
+            {plan.proven && <span className="text-faint"> Proven best{provenGiven(meal)}.</span>}
           </p>
         )}
         {open.length > 0 && (

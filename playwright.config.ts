@@ -1,4 +1,5 @@
 import { defineConfig, devices } from '@playwright/test';
+import { SAMPLE_STATE } from './e2e/kit';
 
 const PORT = 3217;
 
@@ -28,6 +29,10 @@ export default defineConfig({
       ],
     },
   },
+  projects: [
+    { name: 'seed', testMatch: 'seed.setup.ts' },
+    { name: 'app', dependencies: ['seed'], use: { storageState: SAMPLE_STATE } },
+  ],
   webServer: {
     command: `node tools/demo.mjs --port ${PORT}`,
     url: `http://localhost:${PORT}`,

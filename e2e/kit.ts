@@ -1,24 +1,26 @@
 import { expect, type Page } from '@playwright/test';
 
+/** Where the browser of a test begins: with the sample meals planned, today or at that noon, or with nothing. Written by `seed.setup.ts`. */
+export const SAMPLE_STATE = 'e2e/.state/today.json';
+export const NOON_STATE = 'e2e/.state/noon.json';
+export const EMPTY_STATE = { cookies: [], origins: [] };
+export const NOON = new Date('2026-11-25T12:00:00');
+
 /** The first start: all three sample meals are there. */
 export async function openMeals(page: Page): Promise<void> {
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Midwinter table' })).toBeVisible();
 }
 
-/** Opens a view of a sample meal with its plan made and settled. */
+/** Opens a view of a sample meal with its plan made and settled. In an empty browser the first page must have been opened before. */
 export async function openMeal(page: Page, id: string, leaf: '' | '/score' | '/cook' = ''): Promise<void> {
-  await openMeals(page);
-  await page.goto(`/meals/${id}`);
+  await page.goto(`/meals/${id}${leaf}`);
+  if (leaf === '/cook') {
+    await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible({ timeout: 45_000 });
+    return;
+  }
   await settled(page);
-  if (leaf === '') return;
-  await page
-    .getByRole('navigation')
-    .getByRole('link', { name: leaf === '/score' ? 'Score' : 'Cook' })
-    .click();
-  await expect(
-    leaf === '/score' ? page.getByTestId('reason') : page.getByRole('button', { name: 'Begin' }),
-  ).toBeVisible();
+  if (leaf === '/score') await expect(page.getByTestId('reason')).toBeVisible();
 }
 
 /** Waits until the plan stands and no better one is being looked for. */

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openMeals, settled, watchForErrors } from './kit';
+import { EMPTY_STATE, openMeals, settled, watchForErrors } from './kit';
 
 test('burners, oven, pots and people are edited and kept', async ({ page }) => {
   const errors = watchForErrors(page);
@@ -39,26 +39,29 @@ test('an empty meal says what to do first, and becomes a plan with its first dis
   await expect(page.getByTestId('verdict')).toContainText('First hand on a knife');
 });
 
-test('without the samples the first page says how to begin', async ({ page }) => {
-  await openMeals(page);
-  await page.evaluate(
-    () =>
-      new Promise<void>((resolve, reject) => {
-        const open = indexedDB.open('warm-cadence');
-        open.onerror = () => reject(open.error);
-        open.onsuccess = () => {
-          const clearing = open.result.transaction('meals', 'readwrite').objectStore('meals').clear();
-          clearing.onsuccess = () => {
-            open.result.close();
-            resolve();
+test.describe(() => {
+  test.use({ storageState: EMPTY_STATE });
+  test('without the samples the first page says how to begin', async ({ page }) => {
+    await openMeals(page);
+    await page.evaluate(
+      () =>
+        new Promise<void>((resolve, reject) => {
+          const open = indexedDB.open('warm-cadence');
+          open.onerror = () => reject(open.error);
+          open.onsuccess = () => {
+            const clearing = open.result.transaction('meals', 'readwrite').objectStore('meals').clear();
+            clearing.onsuccess = () => {
+              open.result.close();
+              resolve();
+            };
           };
-        };
-      }),
-  );
-  await page.reload();
-  await expect(page.getByText('Nothing is planned yet')).toBeVisible();
-  await page.getByRole('button', { name: 'Load the sample meals' }).click();
-  await expect(page.getByRole('heading', { name: 'Midwinter table' })).toBeVisible();
+        }),
+    );
+    await page.reload();
+    await expect(page.getByText('Nothing is planned yet')).toBeVisible();
+    await page.getByRole('button', { name: 'Load the sample meals' }).click();
+    await expect(page.getByRole('heading', { name: 'Midwinter table' })).toBeVisible();
+  });
 });
 
 test('a meal that is not there says so and leads back', async ({ page }) => {

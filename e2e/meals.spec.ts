@@ -1,19 +1,22 @@
 import { expect, test } from '@playwright/test';
-import { openMeal, openMeals, settled, watchForErrors } from './kit';
+import { EMPTY_STATE, openMeal, openMeals, settled, watchForErrors } from './kit';
 
-test('the first start shows the sample meals with hour, state and what comes next', async ({ page }) => {
-  const errors = watchForErrors(page);
-  await openMeals(page);
-  const harvest = page.getByRole('listitem').filter({ hasText: 'Harvest supper' });
-  await expect(harvest).toContainText('19:30');
-  await expect(harvest).toContainText('tomorrow');
-  await expect(harvest).toContainText('8 at the table');
-  await harvest.getByRole('link', { name: 'Menu' }).click();
-  await settled(page);
-  await expect(page.getByTestId('verdict')).toContainText(/lands between|comes|ready/);
-  await page.getByRole('link', { name: 'Warm Cadence' }).click();
-  await expect(harvest).toContainText('Planned. First:');
-  expect(errors).toEqual([]);
+test.describe(() => {
+  test.use({ storageState: EMPTY_STATE });
+  test('the first start shows the sample meals with hour, state and what comes next', async ({ page }) => {
+    const errors = watchForErrors(page);
+    await openMeals(page);
+    const harvest = page.getByRole('listitem').filter({ hasText: 'Harvest supper' });
+    await expect(harvest).toContainText('19:30');
+    await expect(harvest).toContainText('tomorrow');
+    await expect(harvest).toContainText('8 at the table');
+    await harvest.getByRole('link', { name: 'Menu' }).click();
+    await settled(page);
+    await expect(page.getByTestId('verdict')).toContainText(/lands between|comes|ready/);
+    await page.getByRole('link', { name: 'Warm Cadence' }).click();
+    await expect(harvest).toContainText('Planned. First:');
+    expect(errors).toEqual([]);
+  });
 });
 
 test('changing people and hour makes a new plan, and it is there after a reload', async ({ page }) => {
@@ -78,55 +81,24 @@ test('a kitchen is changed for real: with one burner less the plan is another', 
   await expect(page.getByTestId('score').getByText('Middling burner', { exact: true })).toHaveCount(0);
 });
 
-test('a meal that lands late shows ways out, each planned, and one press applies one', async ({ page }) => {
-  // An hour and a half before the table: too late to begin the boat's supper.
-  await page.clock.install({ time: new Date('2026-11-25T18:30:00') });
-  await openMeal(page, 'boat');
-  await page.getByLabel('Day', { exact: true }).fill('2026-11-25');
-  await page.getByLabel('Day', { exact: true }).blur();
-  const look = page.getByRole('button', { name: 'Look for ways out' });
-  await expect(look).toBeVisible({ timeout: 15_000 });
-  await look.click();
-  const ways = page.getByRole('list', { name: 'Ways out, the best first' });
-  await expect(ways.getByRole('listitem').first()).toBeVisible({ timeout: 30_000 });
-  const first = ways.getByRole('listitem').first();
-  await expect(first).toContainText(/land|late|wait/);
-  const verdict = await page.getByTestId('verdict').textContent();
-  await first.getByRole('button', { name: /Do this/ }).click();
-  await expect(page.getByTestId('verdict')).not.toHaveText(verdict ?? '');
-});
-
-test('a dish made the day before is one press away, and on the day it is only heated through', async ({ page }) => {
-  // Some thirty meals are planned for it.
-  test.slow();
-  await openMeals(page);
-  await page
-    .getByRole('link', { name: /farmhouse/i })
-    .last()
-    .click();
-  const burners = page.getByRole('region', { name: 'Burners' });
-  for (const name of ['Big left burner', 'Small left burner', 'Small right burner']) {
-    await burners.getByRole('button', { name: `Take out ${name}` }).click();
-    await expect(burners.getByRole('button', { name: `Take out ${name}` })).toHaveCount(0);
-  }
-  await page.getByRole('button', { name: 'Take out second cook' }).click();
-  await page.goto('/meals/midwinter');
-  const look = page.getByRole('button', { name: 'Look for ways out' });
-  await expect(look).toBeVisible({ timeout: 45_000 });
-  await look.click();
-  const ways = page.getByRole('list', { name: 'Ways out, the best first' });
-  await expect(ways).toBeVisible({ timeout: 90_000 });
-  await page.getByRole('button', { name: /^\d+ more$/ }).click();
-  const eve = ways
-    .getByRole('listitem')
-    .filter({ hasText: /(soup|Lentils|cabbage).* the day before/ })
-    .first();
-  await expect(eve).toContainText('the evening before, and room in the fridge');
-  await eve.getByRole('button', { name: /Do this/ }).click();
-  await settled(page);
-  await page.getByRole('navigation').getByRole('link', { name: 'Score' }).click();
-  // On its ribbon: the name beside it may lie over another one.
-  await page.locator('[data-testid="score"] [data-key$="-again"] rect[fill="transparent"]').click();
-  await expect(page.getByTestId('chosen')).toContainText('heat through');
-  await expect(page.getByTestId('reason')).toContainText('74 °C');
+test.describe(() => {
+  test.use({ storageState: EMPTY_STATE });
+  test('a meal that lands late shows ways out, each planned, and one press applies one', async ({ page }) => {
+    // An hour and a half before the table: too late to begin the boat's supper.
+    await page.clock.install({ time: new Date('2026-11-25T18:30:00') });
+    await openMeals(page);
+    await openMeal(page, 'boat');
+    await page.getByLabel('Day', { exact: true }).fill('2026-11-25');
+    await page.getByLabel('Day', { exact: true }).blur();
+    const look = page.getByRole('button', { name: 'Look for ways out' });
+    await expect(look).toBeVisible({ timeout: 15_000 });
+    await look.click();
+    const ways = page.getByRole('list', { name: 'Ways out, the best first' });
+    await expect(ways.getByRole('listitem').first()).toBeVisible({ timeout: 30_000 });
+    const first = ways.getByRole('listitem').first();
+    await expect(first).toContainText(/land|late|wait/);
+    const verdict = await page.getByTestId('verdict').textContent();
+    await first.getByRole('button', { name: /Do this/ }).click();
+    await expect(page.getByTestId('verdict')).not.toHaveText(verdict ?? '');
+  });
 });

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { openMeal, openMeals, settled, watchForErrors } from './kit';
+import { EMPTY_STATE, openMeal, openMeals, settled, watchForErrors } from './kit';
 
 test('the score is read by keyboard: step by step, line by line, each with its reason', async ({ page }) => {
   const errors = watchForErrors(page);
@@ -174,26 +174,29 @@ test('a step that cannot stand where it is wished is put at the nearest minute, 
   await expect(page.getByTestId('chosen')).toContainText(`${nearest}–`);
 });
 
-test('where the browser cannot plan by itself the server does, and the view says so', async ({ page }) => {
-  await page.addInitScript(() => {
-    window.Worker = class {
-      constructor() {
-        throw new Error('no workers here');
-      }
-    } as never;
+test.describe(() => {
+  test.use({ storageState: EMPTY_STATE });
+  test('where the browser cannot plan by itself the server does, and the view says so', async ({ page }) => {
+    await page.addInitScript(() => {
+      window.Worker = class {
+        constructor() {
+          throw new Error('no workers here');
+        }
+      } as never;
+    });
+    await openMeals(page);
+    const asked = page.waitForRequest((request) => request.url().includes('/api/plan'));
+    await page.goto('/meals/boat');
+    expect((await asked).method()).toBe('POST');
+    await settled(page);
+    await expect(page.getByTestId('planner-seat')).toContainText('the server made this plan');
+    // Without a server the page plans for itself.
+    await page.route('**/api/plan*', (route) => route.abort());
+    await page
+      .getByRole('button', { name: /: more/ })
+      .first()
+      .click();
+    await expect(page.getByTestId('planner-seat')).toContainText('the page itself made this plan');
+    await settled(page);
   });
-  await openMeals(page);
-  const asked = page.waitForRequest((request) => request.url().includes('/api/plan'));
-  await page.goto('/meals/boat');
-  expect((await asked).method()).toBe('POST');
-  await settled(page);
-  await expect(page.getByTestId('planner-seat')).toContainText('the server made this plan');
-  // Without a server the page plans for itself.
-  await page.route('**/api/plan*', (route) => route.abort());
-  await page
-    .getByRole('button', { name: /: more/ })
-    .first()
-    .click();
-  await expect(page.getByTestId('planner-seat')).toContainText('the page itself made this plan');
-  await settled(page);
 });

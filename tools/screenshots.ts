@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { chromium, type Page } from '@playwright/test';
+import { boatWithEvenings } from './past-evenings';
 
 /** Takes docs/screenshots anew from the demo data: one picture of each main view. */
 const PORT = 3219;
@@ -52,6 +53,32 @@ const SHOTS: readonly Shot[] = [
     path: '/meals/harvest/prep',
     before: (page) => page.getByRole('region', { name: 'Shopping' }).waitFor(),
   },
+  {
+    name: 'lay-out',
+    path: '/meals/harvest/prep/lay-out',
+    before: async (page) => {
+      await settled(page);
+      await page.getByRole('region', { name: 'At the board' }).waitFor();
+    },
+  },
+  {
+    name: 'ahead',
+    path: '/meals/harvest/prep/ahead',
+    before: async (page) => {
+      await settled(page);
+      await page.getByRole('radio', { name: /Up to “braise”/ }).click();
+      await page.getByText('into the fridge, Beef cheeks').waitFor();
+      await settled(page);
+    },
+  },
+  {
+    name: 'paper',
+    path: '/meals/harvest/paper',
+    before: async (page) => {
+      await settled(page);
+      await page.getByTestId('wall-sheet').waitFor();
+    },
+  },
   { name: 'dishes', path: '/dishes', before: (page) => page.getByRole('status').waitFor() },
   {
     name: 'dish',
@@ -63,6 +90,27 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'meals', path: '/' },
   {
+    name: 'evenings',
+    path: '/',
+    before: async (page) => {
+      await openEvenings(page);
+      await page.getByRole('region', { name: 'What they have taught' }).waitFor();
+    },
+  },
+  {
+    name: 'evening',
+    path: '/',
+    before: async (page) => {
+      await openEvenings(page);
+      await page
+        .getByRole('link', { name: /Two burners/ })
+        .first()
+        .click();
+      await page.getByRole('listitem', { name: 'Red rice' }).getByRole('radio', { name: 'too wet' }).click();
+      await page.getByText('5 % less liquid.').waitFor();
+    },
+  },
+  {
     name: 'bench',
     path: '/bench?meal=harvest&dish=brown-rice',
     before: async (page) => {
@@ -71,6 +119,18 @@ const SHOTS: readonly Shot[] = [
     },
   },
 ];
+
+/** Brings in four simulated evenings and goes to them. */
+async function openEvenings(page: Page): Promise<void> {
+  const buffer = Buffer.from(JSON.stringify(await boatWithEvenings()));
+  await page.getByLabel('Files to open').setInputFiles({ name: 'boat.json', mimeType: 'application/json', buffer });
+  const bring = page.getByRole('button', { name: 'Bring it in' });
+  const here = page.getByText('is here.');
+  await bring.or(here).waitFor();
+  if (await bring.isVisible()) await bring.click();
+  await here.waitFor();
+  await page.getByRole('link', { name: 'Evenings' }).click();
+}
 
 /** Begins at the stove and lets the clock run to a quarter past six, everything told as planned. */
 async function cookUntilQuarterPastSix(page: Page): Promise<void> {

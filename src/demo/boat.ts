@@ -1,5 +1,20 @@
 import type { Dish } from '@/core/dish/dish';
-import { atOnce, bake, chop, dish, follow, fry, item, leave, pot, rest, simmer, waits, work } from '@/core/dish/write';
+import {
+  atOnce,
+  bake,
+  chop,
+  dish,
+  follow,
+  fry,
+  item,
+  leave,
+  overnight,
+  pot,
+  rest,
+  simmer,
+  waits,
+  work,
+} from '@/core/dish/write';
 
 export const redRice: Dish = dish({
   id: 'red-rice',
@@ -137,7 +152,7 @@ export const spicedChickpeas: Dish = dish({
     follow('soak', 'drain', 0, 960),
     follow('drain', 'boil', 0, 60, 0),
     ...atOnce('boil', 'tender'),
-    follow('tender', 'together', 0, 120, 30),
+    overnight(follow('tender', 'together', 0, 120, 30)),
     follow('onion', 'base', 0, 120),
     ...atOnce('base', 'together'),
     follow('together', 'sour', 0, 60, 0),

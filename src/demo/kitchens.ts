@@ -27,6 +27,7 @@ export const hallKitchen: Kitchen = {
     { id: 'cook', name: 'you', role: 'cook', from: '08:00', until: '22:30' },
     { id: 'helper', name: 'helper', role: 'helper', from: '14:00', until: '18:00' },
   ],
+  asleep: { from: '23:00', until: '07:00' },
 };
 
 export const boatKitchen: Kitchen = {
@@ -46,6 +47,7 @@ export const boatKitchen: Kitchen = {
     { id: 'bowl', name: 'bowl', kind: 'bowl', litres: 3, widthCm: 24, count: 3 },
   ],
   people: [{ id: 'cook', name: 'you', role: 'cook', from: '07:30', until: '23:00' }],
+  asleep: { from: '23:00', until: '07:00' },
 };
 
 export const farmKitchen: Kitchen = {
@@ -77,4 +79,5 @@ export const farmKitchen: Kitchen = {
     { id: 'first', name: 'first cook', role: 'cook', from: '08:00', until: '23:00' },
     { id: 'second', name: 'second cook', role: 'cook', from: '08:00', until: '23:00' },
   ],
+  asleep: { from: '23:30', until: '07:00' },
 };

@@ -1,17 +1,13 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
 import type { Dish } from '@/core/dish/dish';
+import type { StoredErrand, StoredMeal } from '@/core/formats/backup-file';
+import type { Evening } from '@/core/formats/meal-file';
 import type { Kitchen } from '@/core/kitchen/kitchen';
-import type { Session } from '@/core/live/session';
-import type { MealSetting } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
+import type { LarderItem } from '@/core/prep/larder';
 import type { OwnMeasure } from '@/core/units/measures';
 
-/** A meal as it is stored: its setting, and which kitchen and dishes it stands on. */
-export interface StoredMeal extends MealSetting {
-  readonly kitchenId: string;
-  readonly dishIds: readonly string[];
-  readonly changedAt: number;
-}
+export type { StoredErrand, StoredMeal };
 
 /** The last plan of a meal and a print of what it was made from. */
 export interface StoredPlan {
@@ -21,17 +17,20 @@ export interface StoredPlan {
 }
 
 /** The session of a meal at the stove; `over` when it was put away. */
-export interface StoredSession extends Session {
-  readonly mealId: string;
-  readonly over: boolean;
+export type StoredSession = Evening;
+
+export const SETTINGS = ['money', 'backed up', 'paper', 'learning', 'quiet', 'follow'] as const;
+
+/** A choice of the cook that belongs to no meal: the sign of the money, when all was last backed up. */
+export interface Setting {
+  readonly name: (typeof SETTINGS)[number];
+  readonly value: string | number;
 }
 
-/** Where one thing of a meal's shopping list is. */
-export interface StoredErrand {
+/** A photo that belongs to a note of an evening. A meal's own file leaves them out: they are large. */
+export interface StoredPhoto {
   readonly id: string;
-  readonly mealId: string;
-  readonly key: string;
-  readonly state: 'at home' | 'in the basket';
+  readonly blob: Blob;
 }
 
 /** A mark that something was done once: the sample meals loaded. */
@@ -49,6 +48,9 @@ export class Pantry extends Dexie {
   declare readonly marks: EntityTable<Mark, 'name'>;
   declare readonly measures: EntityTable<OwnMeasure, 'id'>;
   declare readonly errands: EntityTable<StoredErrand, 'id'>;
+  declare readonly larder: EntityTable<LarderItem, 'key'>;
+  declare readonly settings: EntityTable<Setting, 'name'>;
+  declare readonly photos: EntityTable<StoredPhoto, 'id'>;
 
   constructor(name = 'warm-cadence') {
     super(name);
@@ -96,6 +98,11 @@ const MIGRATIONS: readonly Migration[] = [
   { version: 3, stores: { ...TABLES, measures: 'id' } },
   // What is ticked off the shopping list.
   { version: 4, stores: { ...TABLES, measures: 'id', errands: 'id, mealId' } },
+  // What is in the house, what things cost, and what belongs to no meal.
+  {
+    version: 5,
+    stores: { ...TABLES, measures: 'id', errands: 'id, mealId', larder: 'key', settings: 'name', photos: 'id' },
+  },
 ];
 
 let opened: Pantry | undefined;

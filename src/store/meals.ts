@@ -4,6 +4,9 @@ import type { Dish } from '@/core/dish/dish';
 import { dishShape, kitchenShape, settingShape } from '@/core/formats/meal-file';
 import { check } from '@/core/formats/refuse';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import { asLearned, type Lessons, learn, NOTHING_LEARNED, unlearned, unlearnedKitchen } from '@/core/log/lessons';
+import { recordsOf } from '@/core/log/records';
+import { asMadeAhead } from '@/core/meal/ahead';
 import { checkKitchen } from '@/core/meal/check';
 import type { Meal, MealSetting } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pins';
@@ -47,8 +50,31 @@ async function keysOf(table: {
   return new Set(await table.toCollection().primaryKeys());
 }
 
-/** A stored meal with its kitchen and dishes; undefined when the meal or its kitchen is gone. */
+/** A stored meal as it is written, and as it is cooked: with what evenings have taught, and what is made ahead on its day. */
+export interface OpenedMeal {
+  readonly written: Meal;
+  readonly meal: Meal;
+}
+
+/** Opens a stored meal; undefined when the meal or its kitchen is gone. */
+export async function openMeal(db: Pantry, id: string): Promise<OpenedMeal | undefined> {
+  const written = await loadWritten(db, id);
+  return written && { written, meal: asMadeAhead(asLearned(written, await lessonsOf(db))) };
+}
+
 export async function loadMeal(db: Pantry, id: string): Promise<Meal | undefined> {
+  return (await openMeal(db, id))?.meal;
+}
+
+/** What the evenings of this browser have taught; nothing where the cook does not want it. */
+export async function lessonsOf(db: Pantry): Promise<Lessons> {
+  if ((await db.settings.get('learning'))?.value === 'off') return NOTHING_LEARNED;
+  const evenings = await db.sessions.filter(({ over }) => over).toArray();
+  return evenings.length === 0 ? NOTHING_LEARNED : learn(evenings.flatMap(recordsOf));
+}
+
+/** A stored meal with its kitchen and its dishes as they are written. */
+export async function loadWritten(db: Pantry, id: string): Promise<Meal | undefined> {
   return db.transaction('r', db.meals, db.kitchens, db.dishes, async () => {
     const stored = await db.meals.get(id);
     const kitchen = stored && (await db.kitchens.get(stored.kitchenId));
@@ -91,7 +117,7 @@ export async function changeKitchen(db: Pantry, kitchen: Kitchen): Promise<Refus
   if (!shaped.ok) return { where: 'kitchen', sentence: shaped.sentence };
   const fault = checkKitchen(kitchen)[0];
   if (fault) return fault;
-  await db.kitchens.put(kitchen);
+  await db.kitchens.put(unlearnedKitchen(kitchen));
   return null;
 }
 
@@ -101,7 +127,7 @@ export async function storeDish(db: Pantry, dish: Dish): Promise<Refusal | null>
   if (!shaped.ok) return { where: dish.name, sentence: shaped.sentence };
   const fault = checkDish(dish)[0];
   if (fault) return fault;
-  await db.dishes.put(dish);
+  await db.dishes.put(unlearned(dish));
   return null;
 }
 
@@ -126,17 +152,20 @@ export async function changeDish(
   const fault = checkDish(dish)[0];
   if (fault) return fault;
   return db.transaction('rw', db.meals, db.dishes, async () => {
-    await db.dishes.put(dish);
+    await db.dishes.put(unlearned(dish));
     const dishIds = meal.dishes.map(({ id }) => (id === dishId ? dish.id : id));
     const pins = (meal.pins ?? []).filter(({ key }) => !key.startsWith(`${dishId}/`));
-    return changeMeal(db, meal.id, { dishIds, pins }, now);
+    // What is made in another way may be made ahead already, in its own steps.
+    const ahead = (meal.ahead ?? []).filter((each) => each.dish !== dishId);
+    return changeMeal(db, meal.id, { dishIds, pins, ...(meal.ahead ? { ahead } : {}) }, now);
   });
 }
 
 /** What a plan depends on, as text: equal text, equal plan. */
 export function printOf(meal: Meal): string {
-  const { people, day, hour, pace, kitchen, dishes, pins, appetite, leftovers } = meal;
-  return JSON.stringify([people, day, hour, pace, kitchen, dishes, pins ?? [], appetite ?? 'usual', leftovers ?? 0]);
+  const { people, day, hour, pace, kitchen, dishes, pins, appetite, leftovers, layOutFirst, together } = meal;
+  const set = [pins ?? [], appetite ?? 'usual', leftovers ?? 0, layOutFirst ?? true, together ?? []];
+  return JSON.stringify([people, day, hour, pace, kitchen, dishes, ...set]);
 }
 
 /** Stores what was set by hand together with the plan that was made for it, so that both change at once. */

@@ -1,4 +1,8 @@
-import type { LiveEvent, Session } from '@/core/live/session';
+import { format } from 'date-fns';
+import { atHour } from '@/core/live/as-it-is';
+import type { CarriedOn } from '@/core/live/carry-on';
+import type { LiveEvent, Said } from '@/core/live/events';
+import { unlearnedKitchen } from '@/core/log/lessons';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
 import type { Pantry, StoredSession } from './db';
@@ -34,12 +38,25 @@ export async function wasPutAway(db: Pantry, meal: Meal): Promise<boolean> {
   );
 }
 
-/** Adds an event to the log at once, whatever else is going on. */
-export async function tell(db: Pantry, id: string, event: LiveEvent): Promise<Session | undefined> {
+/**
+ * Adds what was told to the log at once, all of it or nothing, whatever else is going on. The log never runs backwards: when the clock of the
+ * device was put back, it stands at the instant of the event before it.
+ */
+export async function tell(
+  db: Pantry,
+  id: string,
+  said: Said | readonly Said[],
+  now: number,
+): Promise<StoredSession | undefined> {
   return db.transaction('rw', db.sessions, async () => {
     const session = await db.sessions.get(id);
     if (!session) return undefined;
-    const told = { ...session, events: [...session.events, event] };
+    const at = Math.max(now, session.events.at(-1)?.at ?? 0);
+    const events = [said].flat().map((each, index) => {
+      const id = `${at}-${session.events.length + index}`;
+      return { ...each, id, at } as LiveEvent;
+    });
+    const told = { ...session, events: [...session.events, ...events] };
     await db.sessions.put(told);
     return told;
   });
@@ -50,13 +67,12 @@ export async function adoptPlan(
   db: Pantry,
   id: string,
   eventCount: number,
-  plan: Plan,
-  moved: string,
+  { plan, tableAt, moved }: CarriedOn,
 ): Promise<boolean> {
   return db.transaction('rw', db.sessions, async () => {
     const session = await db.sessions.get(id);
     if (!session || session.events.length !== eventCount) return false;
-    await db.sessions.put({ ...session, plan, moved });
+    await db.sessions.put({ ...atHour(session, tableAt), plan, moved });
     return true;
   });
 }
@@ -64,4 +80,35 @@ export async function adoptPlan(
 /** Puts the session away; the log stays. */
 export async function endSession(db: Pantry, id: string): Promise<void> {
   await db.sessions.update(id, { over: true });
+}
+
+/** Begins a new meal from what was cooked on an evening: the same people, kitchen and dishes, on another day. Dishes that are not there any more are left out. */
+export async function cookAgain(
+  db: Pantry,
+  evening: StoredSession,
+  day: Date,
+): Promise<{ readonly ok: true; readonly id: string } | { readonly ok: false; readonly sentence: string }> {
+  return db.transaction('rw', [db.meals, db.dishes, db.kitchens], async () => {
+    const { kitchen, dishes, pins: _, ...setting } = evening.meal;
+    const before = await db.meals.get(evening.mealId);
+    if (!(await db.kitchens.get(kitchen.id))) {
+      await db.kitchens.put(unlearnedKitchen(kitchen));
+    }
+    const here = new Set(await db.dishes.toCollection().primaryKeys());
+    const dishIds = (before?.dishIds ?? dishes.map(({ id }) => id)).filter((id) => here.has(id));
+    if (dishIds.length === 0) {
+      const names = dishes.map(({ name }) => name).join(', ');
+      return { ok: false, sentence: `These dishes are not in this browser any more: ${names}.` };
+    }
+    const id = `meal-${day.getTime()}`;
+    await db.meals.put({
+      ...setting,
+      id,
+      day: format(day, 'yyyy-MM-dd'),
+      kitchenId: kitchen.id,
+      dishIds,
+      changedAt: day.getTime(),
+    });
+    return { ok: true, id };
+  });
 }

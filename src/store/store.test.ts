@@ -2,10 +2,13 @@ import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
+import { readBackup } from '@/core/formats/backup-file';
+import { readMealFile } from '@/core/formats/meal-file';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { Pantry } from './db';
+import { backup, bringIn, clashesWith, fileOfMeal, restore, wantsBackup } from './files';
 import {
   addToMeal,
   changeDish,
@@ -148,16 +151,30 @@ describe('a dish made in another way', () => {
 });
 
 describe('an evening', () => {
+  async function beginOther() {
+    const meal = { ...mealOf([plainGrain()]), id: 'other' };
+    await beginSession(db, meal, await planned(meal), 3);
+    return (await openSession(db, 'other'))!;
+  }
+
   it('keeps every event in order, one session a meal, and refuses a plan that is out of date', async () => {
     const meal = mealOf([plainGrain()]);
     const plan = await planned(meal);
     await Promise.all([beginSession(db, meal, plan, 1), beginSession(db, meal, plan, 2)]);
     expect(await db.sessions.count()).toBe(1);
     const { id } = (await openSession(db, meal.id))!;
-    await Promise.all(['a', 'b', 'c'].map((key, at) => tell(db, id, { id: key, at, kind: 'done', key: 'grain/wash' })));
-    expect((await db.sessions.get(id))?.events.map((event) => event.id)).toEqual(['a', 'b', 'c']);
-    expect(await adoptPlan(db, id, 2, plan, 'late')).toBe(false);
-    expect(await adoptPlan(db, id, 3, plan, 'fresh')).toBe(true);
+    const { tableAt } = (await openSession(db, meal.id))!;
+    // The clock of the device is put back between the second and the third: the log does not run backwards.
+    await Promise.all([5, 9, 2].map((now) => tell(db, id, { kind: 'done', key: 'grain/wash' }, now)));
+    const { events } = (await db.sessions.get(id))!;
+    expect(events.map(({ at }) => at)).toEqual([5, 9, 9]);
+    expect(new Set(events.map((event) => event.id)).size).toBe(3);
+    const both = ['a', 'b'].map((dish) => ({ kind: 'after', dish, minutes: 5 }) as const);
+    const two = (await tell(db, (await beginOther()).id, both, 10))!;
+    expect(two.events.map((event) => ('dish' in event ? event.dish : ''))).toEqual(['a', 'b']);
+    expect(new Set(two.events.map((event) => event.id)).size).toBe(2);
+    expect(await adoptPlan(db, id, 2, { plan, tableAt, moved: 'late' })).toBe(false);
+    expect(await adoptPlan(db, id, 3, { plan, tableAt, moved: 'fresh' })).toBe(true);
     await endSession(db, id);
     expect(await openSession(db, meal.id)).toBeUndefined();
     expect((await db.sessions.get(id))?.events).toHaveLength(3);
@@ -180,7 +197,7 @@ describe('an evening', () => {
     db.close();
     const again = new Pantry(name);
     expect(await openSession(again, meal.id)).toEqual(before);
-    expect(again.verno).toBe(4);
+    expect(again.verno).toBe(5);
     expect(await Dexie.exists(name)).toBe(true);
   });
 
@@ -253,5 +270,82 @@ describe('what a meal is for', () => {
     db.close();
     db = new Pantry(name);
     expect(await db.measures.toArray()).toEqual([{ id: '1', name: 'blue mug', millilitres: 310 }]);
+  });
+});
+
+describe('files', () => {
+  beforeEach(() => loadSamples(db, TODAY));
+
+  it('a meal goes out with its plan and its evenings, and comes into another browser as it was', async () => {
+    await changeMeal(db, 'boat', { ahead: [{ dish: 'chickpeas', upTo: 'tender', days: 1 }], layOutFirst: true }, 1);
+    const meal = (await loadMeal(db, 'boat'))!;
+    const plan = await planned(meal, 1);
+    await setByHand(db, meal, [], plan, 2);
+    await beginSession(db, meal, plan, 3);
+    const file = (await fileOfMeal(db, 'boat'))!;
+    expect(file.plan).toEqual(plan);
+    expect(file.log).toHaveLength(1);
+    // Dishes go out as they are written, not as they are made ahead.
+    expect(file.dishes[0]!.steps.some(({ id }) => id.endsWith('-again'))).toBe(false);
+    const read = readMealFile(JSON.stringify(file));
+    if (!read.ok) throw new Error(read.sentence);
+    const other = new Pantry(`other ${count++}`);
+    expect(await clashesWith(other, read.value)).toEqual([]);
+    await bringIn(other, read.value, {}, 4);
+    expect(await loadMeal(other, 'boat')).toEqual((await loadMeal(db, 'boat'))!);
+    expect(await other.sessions.count()).toBe(1);
+  });
+
+  it('where something differs nothing is overwritten, and both stand beside each other', async () => {
+    const file = (await fileOfMeal(db, 'boat'))!;
+    await changeMeal(db, 'boat', { people: 6 }, 1);
+    const before = await db.meals.get('boat');
+    expect((await clashesWith(db, file)).map(({ kind }) => kind)).toEqual(['meal']);
+    const { id, name } = await bringIn(db, file, {}, 2);
+    expect([id, name]).toEqual(['boat-2', 'Two burners on the boat (2)']);
+    expect(await db.meals.get('boat')).toEqual(before);
+    expect(await db.dishes.count()).toBe(new Set(SAMPLE_MEALS.flatMap((meal) => meal.dishes)).size);
+  });
+
+  it('a backup restores everything, and a broken one nothing', async () => {
+    await db.larder.put({ key: 'flour', name: 'flour', have: { quantity: 1, unit: 'kg' }, price: null });
+    await db.measures.put({ id: 'mug', name: 'the mug', millilitres: 300 });
+    await db.errands.put({ id: 'boat/flour', mealId: 'boat', key: 'flour', state: 'at home' });
+    await db.settings.bulkPut([
+      { name: 'paper', value: 'Letter' },
+      { name: 'backed up', value: 4 },
+    ]);
+    const bytes = Uint8Array.from({ length: 70_000 }, (_, index) => (index * 31) % 256);
+    await db.photos.put({ id: 'photo-1', blob: new Blob([bytes], { type: 'image/jpeg' }) });
+    const saved = await backup(db, 9);
+    expect(saved.settings).toEqual([{ name: 'paper', value: 'Letter' }]);
+    const read = readBackup(JSON.stringify(saved));
+    expect(read).toEqual({ ok: true, value: saved });
+    const other = new Pantry(`other ${count++}`);
+    await loadSamples(other, TODAY);
+    await changeMeal(other, 'harvest', { people: 3 }, 1);
+    await other.settings.put({ name: 'backed up', value: 7 });
+    await restore(other, saved);
+    const photo = (await other.photos.get('photo-1'))!.blob;
+    expect([photo.type, new Uint8Array(await photo.arrayBuffer())]).toEqual(['image/jpeg', bytes]);
+    expect((await other.settings.get('backed up'))?.value).toBe(7);
+    expect({ ...(await backup(other, 9)) }).toEqual(saved);
+    // Twice the same meal cannot be stored: the whole restore is taken back.
+    const broken = { ...saved, meals: [...saved.meals, saved.meals[0]!] };
+    await expect(restore(other, broken)).rejects.toThrow();
+    expect({ ...(await backup(other, 9)) }).toEqual(saved);
+    const homeless = JSON.stringify({ ...saved, kitchens: saved.kitchens.slice(1) });
+    const refused = readBackup(homeless);
+    expect(refused.ok ? '' : refused.sentence).toMatch(/meals, ".*", kitchenId: there is no kitchen/);
+  });
+
+  it('a backup is asked for when the last one is long ago and something changed since', async () => {
+    const day = 86_400_000;
+    const now = TODAY.getTime() + 20 * day;
+    await changeMeal(db, 'boat', { people: 5 }, now - 1);
+    expect(await wantsBackup(db, TODAY.getTime() + day)).toBe(false);
+    expect(await wantsBackup(db, now)).toBe(true);
+    await db.settings.put({ name: 'backed up', value: now });
+    expect(await wantsBackup(db, now + 30 * day)).toBe(false);
   });
 });

@@ -90,14 +90,15 @@ function openDesk(): Desk {
 
 /** Null when the server cannot be asked; a refusal of its own is an answer. */
 async function onServer({ meal, seconds, notBefore, held }: PlanRequest): Promise<PlanResult | null> {
-  const asked = held ? { ...meal, pins: withPin(meal.pins ?? [], held) } : meal;
+  // The dishes are as they are made already.
+  const { ahead: _, ...asMade } = held ? { ...meal, pins: withPin(meal.pins ?? [], held) } : meal;
   const options = new URLSearchParams({ seconds: String(seconds) });
   if (notBefore !== undefined) options.set('notBefore', String(Math.max(notBefore, EARLIEST)));
   try {
     const answer = await fetch(`/api/plan?${options}`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(mealFile(asked)),
+      body: JSON.stringify(mealFile(asMade)),
     });
     const body: unknown = await answer.json();
     if (answer.status === 200) return { ok: true, plan: body as Plan };

@@ -2,7 +2,9 @@ import { LIMITS } from '@/core/heat/safe-limits';
 import type { Dish, Step } from './dish';
 import { handlesRaw, isHot, sortsOf } from './foods';
 
-const WHOLE_SPICES = /\b(bay|cinnamon|cardamom|cloves?|star anise|lime leaves|whole hot pepper|peppercorns|juniper)\b/;
+/** Whole spices and peppers, which come out before a dish is eaten. */
+export const WHOLE_SPICES =
+  /\b(bay|cinnamon|cardamom|cloves?|star anise|lime leaves|whole hot pepper|peppercorns|juniper)\b/;
 const OIL = /\b(oil|dripping|lard|ghee)\b/;
 const HARD = /\b(squash|pumpkin|celeriac|swede|beetroot)\b/;
 const HEAVY_LITRES = 6;

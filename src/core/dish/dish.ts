@@ -66,6 +66,8 @@ export interface Step {
   readonly ahead?: boolean;
   /** Begins this many days before the table. */
   readonly daysBefore?: number;
+  /** Its minutes were changed by so much after so many evenings; absent in a dish as it is written. */
+  readonly learned?: { readonly factor: number; readonly times: number };
 }
 
 export type Edge = 'start' | 'end';
@@ -125,6 +127,14 @@ export interface Waits {
   readonly overnight?: boolean;
 }
 
+/** How a dish comes to the table. */
+export interface Lands {
+  readonly step: string;
+  readonly waits: Waits;
+  /** It comes so many minutes after the rest, on purpose; with the rest when absent. Agreed in mid-meal only. */
+  readonly after?: number;
+}
+
 export interface Ingredient {
   readonly id: string;
   readonly name: string;
@@ -159,7 +169,7 @@ export interface Dish {
   readonly gives: readonly Gives[];
   readonly takes: readonly Takes[];
   /** The step at whose end the dish is ready for the table; null for a part, such as a stock. */
-  readonly lands: { readonly step: string; readonly waits: Waits } | null;
+  readonly lands: Lands | null;
   readonly note?: string;
   readonly grain?: DishGrain;
   /** The technique it was made by, and what was said for it; absent where it was written by hand. */

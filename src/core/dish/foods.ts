@@ -35,8 +35,13 @@ export function handlesRaw(dish: Dish, step: Step): boolean {
   });
 }
 
-export function isHot({ place }: Step): boolean {
+export function isHot({ place }: Pick<Step, 'place'>): boolean {
   return place.at === 'burner' || place.at === 'oven' || place.at === 'appliance';
+}
+
+/** Whether a step leaves a pot at a gentle simmer, with a look now and then at the most. */
+export function simmersGently({ place, attention }: Pick<Step, 'place' | 'attention'>): boolean {
+  return place.at === 'burner' && (place.heat === 'low' || place.heat === 'lowest') && attention !== 'hands';
 }
 
 /** Whether what a step handles is heated in a step after it: else it is eaten as it lies there. */

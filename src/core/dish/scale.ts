@@ -3,7 +3,7 @@ import type { Dish, Growth, Ingredient, Minutes, VesselUse } from './dish';
 import { grainParts, usualBalance } from './grain-of';
 
 /** Share of a growing step that does not grow: getting out the board, the first cut. Common practice, no source. */
-const FIXED_SHARE = 0.2;
+export const FIXED_SHARE = 0.2;
 
 /** Minutes of a step for a number of people, each rounded up to a whole minute, at least 1. */
 export function scaleMinutes(minutes: Minutes, grows: Growth, servings: number, people: number): Minutes {

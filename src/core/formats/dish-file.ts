@@ -4,7 +4,7 @@ import type { Dish } from '@/core/dish/dish';
 import { minutesOf } from '@/core/dish/strip';
 import { printAmount } from '@/core/units/amount';
 import { dishShape } from './meal-file';
-import { check, type Parsed, parseJson } from './refuse';
+import { check, type Parsed, parseJson, upgrade } from './refuse';
 
 /** One dish in a file of our own: nothing of it is lost. */
 export interface DishFile {
@@ -32,14 +32,9 @@ export function isDishFile(text: string): boolean {
 export function readDishFile(text: string): Parsed<Dish> {
   const json = parseJson(text, 'dish file');
   if (!json.ok) return json;
-  const version = (json.value as { version?: unknown } | null)?.version;
-  if (typeof version === 'number' && version > 1) {
-    return {
-      ok: false,
-      sentence: `version: this dish file is of version ${version}, written by a newer Warm Cadence; this one reads version 1. Update and open it again.`,
-    };
-  }
-  const file = check(shape, json.value);
+  const upgraded = upgrade(json.value, 'dish', 1, {});
+  if (!upgraded.ok) return upgraded;
+  const file = check(shape, upgraded.value);
   if (!file.ok) return file;
   const [fault] = checkDish(file.value.dish);
   return fault ? { ok: false, sentence: `${fault.where}: ${fault.sentence}` } : { ok: true, value: file.value.dish };

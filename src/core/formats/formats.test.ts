@@ -1,10 +1,13 @@
 import { readFileSync } from 'node:fs';
 import Ajv from 'ajv/dist/2019';
+import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { compile } from '@/core/meal/compile';
-import { plainGrain, mealOf as testMeal } from '@/core/testing/meals';
+import { plainGrain, planned, mealOf as testMeal } from '@/core/testing/meals';
+import { spicedChickpeas } from '@/demo/boat';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { mealFile, mealOf, readMealFile } from './meal-file';
+import { planFile, planTable } from './plan-file';
 import { checkProblem, readProblem } from './problem-file';
 
 const file = () => JSON.parse(JSON.stringify(mealFile(testMeal([plainGrain()]))));
@@ -36,6 +39,56 @@ describe('meal files', () => {
     const none = file();
     delete none.kitchen.people;
     expect(sentence(none)).toMatch(/kitchen, people: this is missing/);
+  });
+});
+
+describe('meal files of other versions', () => {
+  it('of version 1 are brought up to now, and examples of it are read', () => {
+    const { plan: _, log: __, ...old } = { ...file(), version: 1 };
+    const read = readMealFile(JSON.stringify(old));
+    expect(read.ok && read.value.version).toBe(2);
+  });
+
+  it('hold the plan and the evenings, and give them back as they were', async () => {
+    const meal = testMeal([plainGrain()]);
+    const plan = await planned(meal, 1);
+    const evening = {
+      id: 'e',
+      mealId: meal.id,
+      meal,
+      tableAt: 1_780_000_000_000,
+      plan,
+      events: [
+        { id: '1', at: 1_779_990_000_000, kind: 'done', key: 'grain/wash' } as const,
+        { id: '2', at: 1_779_990_000_001, kind: 'undo', of: '1' } as const,
+      ],
+      moved: '',
+      over: true,
+    };
+    const whole = mealFile(meal, { plan, log: [evening] });
+    const read = readMealFile(JSON.stringify(whole));
+    expect(read).toEqual({ ok: true, value: whole });
+    const broken = JSON.parse(JSON.stringify(whole));
+    broken.log[0].events[0].kind = 'guessed';
+    expect(sentence(broken)).toMatch(/log, "e", events/);
+  });
+
+  it('with something made ahead are planned with it on its day', () => {
+    const meal = testMeal([spicedChickpeas], { ahead: [{ dish: 'chickpeas', upTo: 'tender', days: 1 }] });
+    const read = readMealFile(JSON.stringify(mealFile(meal)));
+    if (!read.ok) throw new Error(read.sentence);
+    expect(mealOf(read.value).dishes[0]!.steps.find(({ id }) => id === 'boil')!.daysBefore).toBe(1);
+  });
+});
+
+describe('plans for other programs', () => {
+  it('are a table with a row a step in clock time, and JSON with the instant of the table', async () => {
+    const plan = await planned(testMeal([plainGrain()]), 1);
+    const tableAt = new Date('2026-11-28T19:00:00').getTime();
+    const rows = Papa.parse<Record<string, string>>(planTable(plan, tableAt), { header: true }).data;
+    expect(rows).toHaveLength(plan.steps.length);
+    expect(rows.at(-1)).toMatchObject({ day: '2026-11-28', to: '19:00', dish: 'Grain grain', step: 'rest' });
+    expect(planFile('Supper', plan, tableAt)).toMatchObject({ version: 1, table: new Date(tableAt).toISOString() });
   });
 });
 

@@ -4,24 +4,42 @@ import { GRAINS } from '@/core/grain/grains';
 import { METHODS } from '@/core/grain/methods';
 import { HIGHEST_METRES, LOWEST_METRES } from '@/core/heat/water';
 import { APPLIANCE_KINDS, BURNER_STRENGTHS, HEATS, type Kitchen, VESSEL_KINDS } from '@/core/kitchen/kitchen';
+import { type EventKind, LOOKS } from '@/core/live/events';
+import type { Session } from '@/core/live/session';
+import { asMadeAhead } from '@/core/meal/ahead';
 import { MOST_DISHES, MOST_PEOPLE } from '@/core/meal/check';
-import { APPETITES, type Meal, type MealSetting, PACES } from '@/core/meal/meal';
+import { APPETITES, type Meal, type MealSetting, MOST_DAYS_AHEAD, PACES } from '@/core/meal/meal';
+import type { Plan } from '@/core/meal/plan';
 import { UNITS } from '@/core/units/amount';
-import { check, type Parsed, parseJson } from './refuse';
+import { check, type Parsed, parseJson, upgrade } from './refuse';
 
-/** A whole meal in one file: the setting, its kitchen and its dishes. */
+export const MEAL_VERSION = 2;
+
+/** An evening at the stove, as it is kept: put away when it is over. */
+export interface Evening extends Session {
+  readonly mealId: string;
+  readonly over: boolean;
+}
+
+/** A whole meal in one file: the setting, its kitchen, its dishes as they are written; perhaps its plan and its evenings. */
 export interface MealFile {
   readonly format: 'warm-cadence/meal';
-  readonly version: 1;
+  readonly version: typeof MEAL_VERSION;
   readonly meal: MealSetting;
   readonly kitchen: Kitchen;
   readonly dishes: readonly Dish[];
+  readonly plan?: Plan;
+  readonly log?: readonly Evening[];
 }
 
 const id = Joi.string().min(1).max(100).required();
 const name = Joi.string().min(1).max(120).required();
 const words = Joi.string().allow('').max(2000);
-const minutes = Joi.number().integer().min(0).max(10_080);
+/** Up to what is kept from the longest way back. */
+const minutes = Joi.number()
+  .integer()
+  .min(0)
+  .max(1440 * (MOST_DAYS_AHEAD + 1));
 const hour = Joi.string()
   .pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'an hour such as 19:30')
   .required();
@@ -30,7 +48,8 @@ const day = Joi.string()
   .required();
 const litres = Joi.number().min(0.05).max(200);
 const centimetres = Joi.number().min(0).max(150);
-const amount = Joi.object({
+/** An amount in a unit that is known. */
+export const amountShape = Joi.object({
   quantity: Joi.number().min(0).max(1_000_000).required(),
   unit: Joi.string()
     .valid(...UNITS)
@@ -51,6 +70,7 @@ export const kitchenShape: Joi.ObjectSchema<Kitchen> = Joi.object({
         widestCm: Joi.number().min(8).max(80).required(),
         gentle: Joi.boolean().required(),
         watts: Joi.number().min(50).max(20_000),
+        learned: Joi.number().min(0.1).max(10),
       }),
     )
     .max(12)
@@ -114,6 +134,7 @@ export const kitchenShape: Joi.ObjectSchema<Kitchen> = Joi.object({
     .unique('id')
     .required(),
   metres: Joi.number().integer().min(LOWEST_METRES).max(HIGHEST_METRES),
+  asleep: Joi.object({ from: hour, until: hour }),
 });
 
 const place = Joi.alternatives().conditional('.at', {
@@ -161,7 +182,7 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
       Joi.object({
         id,
         name,
-        amount: amount.required(),
+        amount: amountShape.required(),
         cut: words,
         grows: Joi.boolean().required(),
         allergens: Joi.array().items(Joi.string().max(60)).required(),
@@ -203,7 +224,14 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
         cautions: Joi.array().items(words).max(20).required(),
         uses: Joi.array().items(Joi.string()).max(200).required(),
         ahead: Joi.boolean(),
-        daysBefore: Joi.number().integer().min(1).max(7),
+        learned: Joi.object({
+          factor: Joi.number().min(0.05).max(20).required(),
+          times: Joi.number().integer().min(0).required(),
+        }),
+        daysBefore: Joi.number()
+          .integer()
+          .min(1)
+          .max(2 * MOST_DAYS_AHEAD),
       }),
     )
     .min(1)
@@ -247,7 +275,7 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
     .max(40)
     .required(),
   gives: Joi.array()
-    .items(Joi.object({ product: id, name, step: id, amount: amount.required() }))
+    .items(Joi.object({ product: id, name, step: id, amount: amountShape.required() }))
     .max(20)
     .required(),
   takes: Joi.array()
@@ -255,7 +283,7 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
       Joi.object({
         product: id,
         step: id,
-        amount: amount.required(),
+        amount: amountShape.required(),
         withinMinutes: minutes.allow(null).required(),
         otherwise: words.required(),
       }),
@@ -294,7 +322,7 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
         Joi.string().max(60),
         Joi.object({
           name: Joi.string().min(1).max(120),
-          amount,
+          amount: amountShape,
           cut: words,
           allergens: Joi.array().items(Joi.string().max(60)),
         }).allow(null),
@@ -315,6 +343,21 @@ export const settingShape: Joi.ObjectSchema<MealSetting> = Joi.object({
   appetite: Joi.string().valid(...APPETITES),
   leftovers: Joi.number().integer().min(0).max(MOST_PEOPLE),
   passedOver: Joi.array().items(Joi.string().max(300)).max(200),
+  layOutFirst: Joi.boolean(),
+  together: Joi.array()
+    .items(Joi.array().items(Joi.string().max(300)).min(2).max(20))
+    .max(40),
+  ahead: Joi.array()
+    .items(
+      Joi.object({
+        dish: id,
+        upTo: id,
+        days: Joi.number().integer().min(1).max(MOST_DAYS_AHEAD).required(),
+        frozen: Joi.boolean(),
+      }),
+    )
+    .unique('dish')
+    .max(MOST_DISHES),
   pins: Joi.array()
     .items(
       Joi.object({
@@ -326,34 +369,224 @@ export const settingShape: Joi.ObjectSchema<MealSetting> = Joi.object({
     .max(400),
 });
 
+const text = Joi.string().allow('').max(4000);
+const minute = Joi.number().min(-100_000).max(100_000);
+const instant = Joi.number().integer().min(0);
+const range = Joi.object({
+  low: Joi.number().required(),
+  likely: Joi.number().required(),
+  high: Joi.number().required(),
+});
+const station = Joi.object({
+  id: text.required(),
+  sort: Joi.string().valid('board', 'burner', 'oven', 'appliance', 'shelf').required(),
+  name: text.required(),
+});
+
+/** A plan in a file. What it was made from stands beside it; a reader that does not trust it plans anew. */
+export const planShape: Joi.ObjectSchema<Plan> = Joi.object({
+  mealId: id,
+  day,
+  hour,
+  people: Joi.number().integer().min(1).max(MOST_PEOPLE).required(),
+  steps: Joi.array()
+    .items(
+      Joi.object({
+        key: text.required(),
+        dishId: text.required(),
+        dishName: text.required(),
+        name: text.required(),
+        says: text.required(),
+        part: Joi.number().integer().required(),
+        parts: Joi.number().integer().required(),
+        start: minute.required(),
+        end: minute.required(),
+        minutes: minute.required(),
+        shortestEnd: minute.required(),
+        longestEnd: minute.required(),
+        attention: Joi.string().valid('hands', 'eyes', 'none').required(),
+        lookEvery: Joi.number().allow(null).required(),
+        station: station.required(),
+        choices: Joi.array().items(text).required(),
+        heat: Joi.string()
+          .valid(...HEATS)
+          .allow(null)
+          .required(),
+        celsius: Joi.number().allow(null).required(),
+        vessel: text.allow(null).required(),
+        person: Joi.object({ id: text.required(), name: text.required() }).allow(null).required(),
+        doneWhen: text.required(),
+        cautions: Joi.array().items(text).required(),
+        amounts: Joi.array().items(text).required(),
+        why: text.required(),
+        slack: minute.required(),
+        slackSooner: minute.required(),
+        chain: Joi.array().items(text).required(),
+        after: Joi.array().items(text).required(),
+        follows: text.allow(null).required(),
+        ahead: Joi.boolean().required(),
+        learned: Joi.number().integer().min(0),
+      }),
+    )
+    .max(MOST_DISHES * 200)
+    .required(),
+  landings: Joi.array()
+    .items(
+      Joi.object({
+        dishId: text.required(),
+        dishName: text.required(),
+        ready: minute.required(),
+        waits: minute.required(),
+        late: minute.required(),
+        after: minute,
+        wellMinutes: minute.required(),
+        mostMinutes: minute.required(),
+        how: text.required(),
+        served: Joi.string().valid('hot', 'warm', 'cold').required(),
+        fine: Joi.string().valid('well', 'long', 'too long', 'late').required(),
+        celsius: range,
+      }),
+    )
+    .required(),
+  waitings: Joi.array()
+    .items(
+      Joi.object({
+        dishId: text.required(),
+        from: minute.required(),
+        to: minute.required(),
+        after: text.required(),
+        before: text.allow(null).required(),
+        cold: Joi.boolean().required(),
+      }),
+    )
+    .required(),
+  stations: Joi.array().items(station).required(),
+  hands: Joi.array()
+    .items(
+      Joi.object({
+        personId: text.required(),
+        name: text.required(),
+        busy: Joi.array()
+          .items(Joi.object({ start: minute.required(), end: minute.required(), key: text.required() }))
+          .required(),
+      }),
+    )
+    .required(),
+  firstHand: minute.required(),
+  quietStretch: minute.required(),
+  proven: Joi.boolean().required(),
+  cost: Joi.number().required(),
+  verdict: text.required(),
+  known: Joi.object({
+    places: Joi.object()
+      .pattern(
+        Joi.string(),
+        Joi.object({
+          start: minute.required(),
+          end: minute.required(),
+          units: Joi.array().items(text).required(),
+        }),
+      )
+      .required(),
+    holds: Joi.object().pattern(Joi.string(), text).required(),
+  }).required(),
+});
+
+const someMinutes = Joi.number().integer().min(-1440).max(1440).required();
+const rating = Joi.number().valid(-1, 0, 1);
+
+const told = (kinds: readonly EventKind[], more: Joi.PartialSchemaMap) =>
+  Joi.object({
+    id,
+    at: instant.required(),
+    kind: Joi.string()
+      .valid(...kinds)
+      .required(),
+    ...more,
+  });
+/** An evening at the stove: the meal as it was then, the plan as it stood at the end, and everything that was told. */
+export const eveningShape: Joi.ObjectSchema<Evening> = Joi.object({
+  id,
+  mealId: id,
+  meal: (settingShape as Joi.ObjectSchema)
+    .keys({ kitchen: kitchenShape.required(), dishes: Joi.array().items(dishShape).max(MOST_DISHES).required() })
+    .required(),
+  tableAt: instant.required(),
+  firstTable: instant,
+  plan: planShape.required(),
+  events: Joi.array()
+    .items(
+      told(['begun', 'done', 'clock', 'paused', 'resumed', 'skipped'], { key: text.required() }),
+      told(['not-yet', 'forecast'], { key: text.required(), until: instant.required() }),
+      told(['checked'], {
+        key: text.required(),
+        look: Joi.string()
+          .valid(...LOOKS)
+          .required(),
+        until: instant.required(),
+      }),
+      told(['water'], {
+        key: text.required(),
+        ml: Joi.number().min(0).max(20_000).required(),
+        until: instant.required(),
+      }),
+      told(['moved'], { key: text.required(), unit: text.required() }),
+      told(['failed'], { unit: text.required() }),
+      told(['hour'], { minutes: someMinutes }),
+      told(['kept'], { minutes: someMinutes, dishes: Joi.array().items(text).max(MOST_DISHES) }),
+      told(['after'], { dish: text.required(), minutes: someMinutes }),
+      told(['keep-warm'], { dish: text.required(), where: Joi.string().valid('oven', 'flame').required() }),
+      told(['turned-down'], { key: text.required(), until: instant.required() }),
+      told(['to-oven'], {
+        key: text.required(),
+        under: Joi.object({ until: instant.required(), rest: Joi.number().min(0).max(1440).required() }),
+      }),
+      told(['dropped'], { dish: text.required() }),
+      told(['note'], { text: Joi.string().min(1).max(2000).required(), key: text, photo: text }),
+      told(['rated'], { dish: text.required(), salt: rating, wetness: rating, doneness: rating }),
+      told(['left-over'], { dish: text.required(), portions: Joi.number().min(0).max(MOST_PEOPLE).required() }),
+      told(['undo'], { of: text.required() }),
+    )
+    .max(10_000)
+    .required(),
+  moved: text.required(),
+  over: Joi.boolean().required(),
+});
+
 export const mealShape: Joi.ObjectSchema<MealFile> = Joi.object({
   format: Joi.string().valid('warm-cadence/meal').required(),
-  version: Joi.number().valid(1).required(),
+  version: Joi.number().valid(MEAL_VERSION).required(),
   meal: settingShape.required(),
   kitchen: kitchenShape.required(),
   dishes: Joi.array().items(dishShape).max(MOST_DISHES).required(),
+  plan: planShape,
+  log: Joi.array().items(eveningShape).max(1000),
 });
 
-/** Reads a meal file. The refusal of a newer version says so kindly; every other names the field. */
+/** What each older version needs to become the next. Version 1 had neither plan nor log. */
+const OLDER: Readonly<Record<number, (file: object) => object>> = {
+  1: (file) => ({ ...file, version: 2 }),
+};
+
+/** Reads a meal file, of an older version too. The refusal of a newer one says so kindly; every other names the field. */
 export function readMealFile(text: string): Parsed<MealFile> {
   const json = parseJson(text, 'meal file');
-  if (!json.ok) return json;
-  const version = (json.value as { version?: unknown } | null)?.version;
-  if (typeof version === 'number' && version > 1) {
-    return {
-      ok: false,
-      sentence: `version: this meal file is of version ${version}, written by a newer Warm Cadence; this one reads version 1. Update and open it again.`,
-    };
-  }
-  return check(mealShape, json.value);
+  return json.ok ? checkMealFile(json.value) : json;
+}
+
+/** Checks what a meal file held, and brings an older version up to now. */
+export function checkMealFile(value: unknown): Parsed<MealFile> {
+  const upgraded = upgrade(value, 'meal', MEAL_VERSION, OLDER);
+  return upgraded.ok ? check(mealShape, upgraded.value) : upgraded;
 }
 
 /** The meal a file holds, ready to plan. */
 export function mealOf(file: MealFile): Meal {
-  return { ...file.meal, kitchen: file.kitchen, dishes: file.dishes };
+  return asMadeAhead({ ...file.meal, kitchen: file.kitchen, dishes: file.dishes });
 }
 
-export function mealFile(meal: Meal): MealFile {
+/** A meal of dishes as they are written, with its plan and its evenings if there are any. */
+export function mealFile(meal: Meal, more: Pick<MealFile, 'plan' | 'log'> = {}): MealFile {
   const { kitchen, dishes, ...setting } = meal;
-  return { format: 'warm-cadence/meal', version: 1, meal: setting, kitchen, dishes };
+  return { format: 'warm-cadence/meal', version: MEAL_VERSION, meal: setting, kitchen, dishes, ...more };
 }

@@ -13,6 +13,31 @@ export function parseJson(text: string, what: string): Parsed<unknown> {
   }
 }
 
+/**
+ * Brings what an older version wrote up to a version, one version at a time. A newer one is refused kindly, and what is of no
+ * version is left to the check of its shape.
+ */
+export function upgrade(
+  value: unknown,
+  what: string,
+  current: number,
+  older: Readonly<Record<number, (file: object) => object>>,
+): Parsed<unknown> {
+  let file = value;
+  for (;;) {
+    const version = (file as { version?: unknown } | null)?.version;
+    if (typeof version === 'number' && version > current) {
+      return {
+        ok: false,
+        sentence: `version: this ${what} file is of version ${version}, written by a newer Warm Cadence; this one reads up to version ${current}. Update and open it again.`,
+      };
+    }
+    const next = typeof version === 'number' ? older[version] : undefined;
+    if (!next) return { ok: true, value: file };
+    file = next(file as object);
+  }
+}
+
 /** Checks a value against a shape; the first fault becomes a sentence. */
 export function check<T>(schema: Joi.Schema<T>, value: unknown): Parsed<T> {
   const { error, value: clean } = schema.validate(value, { abortEarly: true, convert: false });

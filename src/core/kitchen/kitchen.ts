@@ -17,6 +17,8 @@ export interface Burner {
   readonly gentle: boolean;
   /** Watts it puts into a pan at full heat, measured by a boil; by its strength when absent. */
   readonly watts?: number;
+  /** Coming to the boil takes so many times longer than that, as evenings have shown; absent in a kitchen as it is told. */
+  readonly learned?: number;
 }
 
 export interface Oven {
@@ -78,6 +80,8 @@ export interface Kitchen {
   readonly people: readonly Person[];
   /** Height above the sea in metres, where water boils cooler; 0 when absent. */
   readonly metres?: number;
+  /** Nobody works, looks at a pot or leaves one on the heat in these hours, "HH:MM"; none when absent. */
+  readonly asleep?: { readonly from: string; readonly until: string };
 }
 
 /** Minutes after midnight of "HH:MM". */

@@ -1,40 +1,63 @@
 import { whatMoved } from '@/core/meal/changes';
+import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
 import type { PlanResult } from '@/core/meal/plan-meal';
 import type { KnownPlan, Progress } from '@/core/meal/progress';
 import { knownPlan } from '@/core/meal/read';
-import { joinPlans, progressAt } from './replan';
+import { agreedTableAt, atHour, mealAsItIs } from './as-it-is';
+import { standingEvents, toldOf } from './events';
+import { joinPlans, lastingAsWanted, progressAt } from './replan';
 import type { Session } from './session';
 
-/** What a planner is asked for in mid-meal. */
+/** What a planner is asked for in mid-meal: the meal as it is by now, what has happened, and the plan the cook knows. */
 export interface RestRequest {
+  readonly meal: Meal;
   readonly progress: Progress;
   readonly known: KnownPlan;
 }
 
-/** The plan of an evening from now on, and what changed in it, in a sentence. */
+/** The plan of an evening from now on with its hour, and what changed in it, in a sentence. */
 export interface CarriedOn {
   readonly plan: Plan;
+  readonly tableAt: number;
   readonly moved: string;
 }
 
 /**
- * Plans the rest of an evening from an instant on. `words` says what happened ("Barley: toast is done"). What is done or
+ * Plans the rest of an evening from an instant on, by all that was told: what was dropped is gone, what failed is not used, what was moved
+ * stands where it was moved to, and the hour is the one agreed. `words` says what happened ("Barley: toast is done"). What is done or
  * running stays; when the rest no longer fits, the old plan stands and the sentence says so.
  */
 export async function carryOn(
-  session: Session,
+  before: Session,
   at: number,
   words: string,
   planRest: (request: RestRequest) => Promise<PlanResult>,
 ): Promise<CarriedOn> {
-  const progress = progressAt(session, at);
-  const result = await planRest({ progress, known: knownPlan(session.plan) });
+  const session = atHour(before, agreedTableAt(before));
+  const meal = mealAsItIs(session, at);
+  const { tableAt } = session;
+  if (meal.dishes.length === 0)
+    return { plan: session.plan, tableAt, moved: `${words}. There is nothing left to cook.` };
+  const progress = lastingAsWanted(progressAt(session, at), meal);
+  const result = await planRest({ meal, progress, known: knownAsItIs(session) });
   if (!result.ok) {
     const moved = `${words}. The rest no longer fits by the clock: carry on in this order, the hour will slip.`;
-    return { plan: session.plan, moved };
+    return { plan: session.plan, tableAt, moved };
   }
-  const plan = joinPlans(session, result.plan, at);
+  const dishes = new Set(meal.dishes.map(({ id }) => id));
+  const plan = joinPlans(session, result.plan, at, dishes);
   const fixed = new Set([...progress.done.keys(), ...progress.running.keys()]);
-  return { plan, moved: whatMoved(session.plan, plan, fixed, words) };
+  return { plan, tableAt, moved: whatMoved(session.plan, plan, fixed, words) };
+}
+
+/** The plan the cook knows, with what was moved to another burner where it stands now. */
+function knownAsItIs(session: Session): KnownPlan {
+  const known = knownPlan(session.plan);
+  const places = new Map(known.places);
+  for (const [key, { unit }] of toldOf(standingEvents(session.events))) {
+    const place = places.get(key);
+    if (place && unit !== undefined) places.set(key, { ...place, units: [unit, ...place.units.slice(1)] });
+  }
+  return { ...known, places };
 }

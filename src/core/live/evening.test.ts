@@ -5,7 +5,10 @@ import { TEST_CLOCK } from '@/core/testing/clock';
 import { planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { carryOn } from './carry-on';
-import { instantOf, isFinished, type LiveEvent, liveSteps, type Session } from './session';
+import type { LiveEvent } from './events';
+import { lateOffer } from './offer';
+import { instantOf, isFinished, liveSteps, type Session } from './session';
+import { tellAndPlan } from './testing/simulate';
 
 /** Cooks a whole evening by the clock, minute by minute, a thumb one second late on every button. */
 async function cookThrough(meal: Meal): Promise<{ readonly finishedAt: number; readonly told: number }> {
@@ -28,7 +31,11 @@ async function cookThrough(meal: Meal): Promise<{ readonly finishedAt: number; r
       };
       session = { ...session, events: [...session.events, event] };
       const carried = await carryOn(session, at, 'Told', (request) =>
-        planMeal(meal, { ...request, solve: { ...TEST_CLOCK, seconds: 10, rounds: 6 } }),
+        planMeal(request.meal, {
+          progress: request.progress,
+          known: request.known,
+          solve: { ...TEST_CLOCK, seconds: 10, rounds: 6 },
+        }),
       );
       session = { ...session, plan: carried.plan, moved: carried.moved };
     }
@@ -48,4 +55,42 @@ describe('an evening cooked by the clock', () => {
     },
     120_000,
   );
+});
+
+describe('the braise takes as long as it takes', () => {
+  it('after “not yet” twice, with the new hour agreed, everything hot lands warm', async () => {
+    const sample = SAMPLE_MEALS.find(({ setting }) => setting.id === 'harvest')!;
+    const meal: Meal = { ...sample.setting, day: '2026-11-28', kitchen: sample.kitchen, dishes: sample.dishes };
+    const tableAt = new Date('2026-11-28T19:30:00').getTime();
+    const plan = await planned(meal, 20, 12);
+    const braise = plan.steps.find(({ key }) => key === 'cheeks/braise')!;
+    const at = instantOf({ tableAt }, braise.end) + 1000;
+    const told = (kind: 'begun' | 'done', key: string, minute: number): LiveEvent => ({
+      id: `${kind} ${key}`,
+      at: instantOf({ tableAt }, minute),
+      kind,
+      key,
+    });
+    const events = plan.steps.flatMap((step) => [
+      ...(step.start <= braise.end ? [told('begun', step.key, step.start)] : []),
+      ...(step.end <= braise.end && step !== braise ? [told('done', step.key, step.end)] : []),
+    ]);
+    let session: Session = { id: 's', meal, tableAt, plan, events, moved: '' };
+    for (const minutes of [15, 30]) {
+      const until = at + minutes * 60_000;
+      session = await tellAndPlan(session, { kind: 'not-yet', key: 'cheeks/braise', until }, at);
+    }
+    const offer = lateOffer(session);
+    // The oven is not free for the roots before the braise leaves it: they are what comes late.
+    expect(offer?.dishes).toContain('Roast roots');
+    const agreed = await tellAndPlan(session, { kind: 'hour', minutes: offer!.minutes }, at);
+    expect(lateOffer(agreed)).toBeNull();
+    for (const { dishName, served, late, fine, waits, celsius } of agreed.plan.landings) {
+      if (served === 'cold') continue;
+      expect(late, dishName).toBeLessThanOrEqual(1);
+      expect(['well', 'long'], `${dishName} waits ${waits} min`).toContain(fine);
+      // Warm: above what hot food is held at, even if it cools as fast as it may.
+      if (celsius) expect(celsius.likely, dishName).toBeGreaterThan(57);
+    }
+  }, 60_000);
 });

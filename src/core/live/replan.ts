@@ -1,4 +1,7 @@
-import type { Landing, Plan, PlannedStep } from '@/core/meal/plan';
+import { KEPT_WARM } from '@/core/dish/keep-warm';
+import type { Meal } from '@/core/meal/meal';
+import { stepKey } from '@/core/meal/parts';
+import { type Landing, landingAt, type Plan, type PlannedStep } from '@/core/meal/plan';
 import type { Progress } from '@/core/meal/progress';
 import { type LiveStep, liveSteps, minutesToTable, type Session } from './session';
 
@@ -29,8 +32,8 @@ export function isOutOfDate(session: Session, now: number): boolean {
   });
 }
 
-/** The new plan of the rest joined to what is done and running, as one plan. */
-export function joinPlans(session: Session, rest: Plan, now: number): Plan {
+/** The new plan of the rest joined to what is done and running, as one plan; of dishes that are not `served` any more only what is done stays. */
+export function joinPlans(session: Session, rest: Plan, now: number, served?: ReadonlySet<string>): Plan {
   const live = new Map(liveSteps(session, now).map((each) => [each.step.key, each]));
   const fresh = new Map(rest.steps.map((step) => [step.key, step]));
   const steps: PlannedStep[] = [];
@@ -42,12 +45,16 @@ export function joinPlans(session: Session, rest: Plan, now: number): Plan {
         steps.push({ ...old, ...realTimes(session, each), slack: 0, slackSooner: 0, chain: [] });
       continue;
     }
-    const times = each.status === 'running' ? { start: realTimes(session, each).start, minutes: old.minutes } : {};
-    steps.push({ ...replanned, amounts: old.amounts, after: old.after, follows: old.follows, ...times });
+    // Whoever is at it stays at it, also where two things run in one pair of hands and the plan knows only one of them.
+    const times = each.status === 'running' ? runningTimes(old, replanned, realTimes(session, each).start) : {};
+    // The planner knows nothing of what is done; what came in between since is new to the old plan.
+    const after = [...new Set([...old.after, ...replanned.after])];
+    steps.push({ ...replanned, amounts: old.amounts, after, follows: old.follows, ...times });
   }
   for (const [key, step] of fresh) if (!live.has(key)) steps.push(step);
   const old = session.plan;
-  const landings = old.landings.map((landing) => {
+  const stillServed = old.landings.filter(({ dishId }) => served?.has(dishId) !== false);
+  const landings = stillServed.map((landing) => {
     const replanned = rest.landings.find((each) => each.dishId === landing.dishId);
     return replanned ?? landedAt(landing, steps, old);
   });
@@ -77,6 +84,29 @@ export function joinPlans(session: Session, rest: Plan, now: number): Plan {
   };
 }
 
+/** What runs keeps its length; what is kept warm ends by the table, whatever that is by now. */
+function runningTimes(old: PlannedStep, replanned: PlannedStep, start: number) {
+  const minutes = isKeptWarm(old.key) ? replanned.end - start : old.minutes;
+  return { start, minutes, person: old.person };
+}
+
+function isKeptWarm(key: string): boolean {
+  return key.endsWith(`/${KEPT_WARM}`);
+}
+
+/** What has happened, with what is being kept warm lasting as long as the meal wants by now. */
+export function lastingAsWanted(progress: Progress, meal: Meal): Progress {
+  const running = new Map(progress.running);
+  for (const dish of meal.dishes) {
+    const key = stepKey(dish.id, KEPT_WARM);
+    const times = running.get(key);
+    const warming = dish.steps.find(({ id }) => id === KEPT_WARM);
+    if (times && warming)
+      running.set(key, { ...times, end: Math.max(progress.now, times.start + warming.minutes.likely) });
+  }
+  return { ...progress, running };
+}
+
 function realTimes(session: Session, { startAt, endAt }: LiveStep): { start: number; end: number } {
   const start = Math.floor(minutesToTable(session, startAt));
   return { start, end: Math.max(start, Math.ceil(minutesToTable(session, endAt))) };
@@ -85,10 +115,7 @@ function realTimes(session: Session, { startAt, endAt }: LiveStep): { start: num
 function landedAt(landing: Landing, steps: readonly PlannedStep[], old: Plan): Landing {
   const last = old.steps.filter((step) => step.dishId === landing.dishId && step.end === landing.ready).at(-1);
   const ready = steps.find((step) => step.key === last?.key)?.end ?? landing.ready;
-  const waits = Math.max(0, -ready);
-  const fine =
-    ready > 0 ? 'late' : waits <= landing.wellMinutes ? 'well' : waits <= landing.mostMinutes ? 'long' : 'too long';
-  return { ...landing, ready, waits, late: Math.max(0, ready), fine };
+  return landingAt(landing, ready);
 }
 
 function mergeStations(old: Plan, rest: Plan): Plan['stations'] {

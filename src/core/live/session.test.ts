@@ -4,8 +4,9 @@ import { planMeal } from '@/core/meal/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { carryOn } from './carry-on';
+import { type LiveEvent, standingEvents } from './events';
 import { isOutOfDate, progressAt } from './replan';
-import { instantOf, isFinished, type LiveEvent, liveSteps, moreMinutes, type Session, standingEvents } from './session';
+import { instantOf, isFinished, liveSteps, moreMinutes, type Session } from './session';
 import { stoveAt } from './stove';
 
 const MEAL = mealOf([plainGrain(), drainedGrain()]);
@@ -106,7 +107,11 @@ describe('the three parts at the stove', () => {
 describe('planning the rest', () => {
   const rest = (from: Session, at: number) =>
     carryOn(from, at, 'Done', (request) =>
-      planMeal(MEAL, { ...request, solve: { ...TEST_CLOCK, seconds: 10, rounds: 8 } }),
+      planMeal(request.meal, {
+        progress: request.progress,
+        known: request.known,
+        solve: { ...TEST_CLOCK, seconds: 10, rounds: 8 },
+      }),
     );
 
   it('moves nothing when all goes by the clock', async () => {

@@ -1,20 +1,15 @@
 import type { Meal } from '@/core/meal/meal';
 import type { Plan, PlannedStep } from '@/core/meal/plan';
-
-/** What the cook tells the app, in order; nothing is ever taken out of the log. Instants are milliseconds since 1970. */
-export type LiveEvent =
-  | { readonly id: string; readonly at: number; readonly kind: 'begun'; readonly key: string }
-  | { readonly id: string; readonly at: number; readonly kind: 'done'; readonly key: string }
-  /** The step needs more time: it is now thought to end at `until`. */
-  | { readonly id: string; readonly at: number; readonly kind: 'not-yet'; readonly key: string; readonly until: number }
-  | { readonly id: string; readonly at: number; readonly kind: 'undo'; readonly of: string };
+import { type LiveEvent, pausedFor, type Standing, type StepTold, standingEvents, toldOf } from './events';
 
 /** An evening at the stove: the meal as it was when it began, the plan as it stands, and everything that was told. */
 export interface Session {
   readonly id: string;
   readonly meal: Meal;
-  /** The instant of the table. */
+  /** The instant of the table, as it is agreed by now. */
   readonly tableAt: number;
+  /** The instant that was agreed when it began; `tableAt` when absent. */
+  readonly firstTable?: number;
   readonly plan: Plan;
   readonly events: readonly LiveEvent[];
   /** What moved at the last re-plan, in a sentence. */
@@ -31,9 +26,12 @@ export interface LiveStep {
   readonly startAt: number;
   /** When it really ended, or is thought to. */
   readonly endAt: number;
+  /** It is under way, and put aside for the moment. */
+  readonly stands?: boolean;
 }
 
 const MINUTE = 60_000;
+const NOTHING_TOLD: StepTold = { pauses: [], water: 0 };
 
 /** Minutes relative to the table, as a fraction. */
 export function minutesToTable(session: Pick<Session, 'tableAt'>, at: number): number {
@@ -44,17 +42,8 @@ export function instantOf(session: Pick<Session, 'tableAt'>, minute: number): nu
   return session.tableAt + minute * MINUTE;
 }
 
-/** The events that count: without those undone, and without the undoings. */
-export function standingEvents(events: readonly LiveEvent[]): readonly Exclude<LiveEvent, { kind: 'undo' }>[] {
-  const undone = new Set(events.flatMap((event) => (event.kind === 'undo' ? [event.of] : [])));
-  return events.filter((event) => event.kind !== 'undo' && !undone.has(event.id)) as Exclude<
-    LiveEvent,
-    { kind: 'undo' }
-  >[];
-}
-
 /** The event that an undo would take back, if there is one. */
-export function lastStanding(session: Session): Exclude<LiveEvent, { kind: 'undo' }> | undefined {
+export function lastStanding(session: Session): Standing | undefined {
   return standingEvents(session.events).at(-1);
 }
 
@@ -64,15 +53,7 @@ export function lastStanding(session: Session): Exclude<LiveEvent, { kind: 'undo
  * over when its time is.
  */
 export function liveSteps(session: Session, now: number): readonly LiveStep[] {
-  const events = standingEvents(session.events);
-  const told = new Map<string, { begun?: number; done?: number; until?: number }>();
-  for (const event of events) {
-    const entry = told.get(event.key) ?? {};
-    if (event.kind === 'begun') entry.begun = event.at;
-    else if (event.kind === 'done') entry.done = event.at;
-    else entry.until = event.until;
-    told.set(event.key, entry);
-  }
+  const told = toldOf(standingEvents(session.events));
   const known = new Map<string, LiveStep>();
   const byStart = [...session.plan.steps].sort((a, b) => a.start - b.start || a.end - b.end);
   // A step may stand before what it waits for when the plan is out of date: go round until nothing changes.
@@ -80,7 +61,7 @@ export function liveSteps(session: Session, now: number): readonly LiveStep[] {
     let changed = false;
     for (const step of byStart) {
       const before = known.get(step.key);
-      const live = liveStep(session, step, told.get(step.key) ?? {}, known, now);
+      const live = liveStep(session, step, told.get(step.key) ?? NOTHING_TOLD, known, now);
       if (!before || before.status !== live.status || before.endAt !== live.endAt) changed = true;
       known.set(step.key, live);
     }
@@ -92,7 +73,7 @@ export function liveSteps(session: Session, now: number): readonly LiveStep[] {
 function liveStep(
   session: Session,
   step: PlannedStep,
-  told: { begun?: number; done?: number; until?: number },
+  told: StepTold,
   known: ReadonlyMap<string, LiveStep>,
   now: number,
 ): LiveStep {
@@ -109,18 +90,22 @@ function liveStep(
     const due = free && planned <= now;
     return { step, status: due ? 'due' : 'waiting', startAt: planned, endAt: planned + length };
   }
-  const endAt = Math.max(begunAt + length, told.until ?? 0);
-  const overByItself = step.station.sort === 'shelf' && step.attention === 'none' && endAt <= now;
-  return { step, status: overByItself ? 'done' : 'running', startAt: begunAt, endAt };
+  const paused = pausedFor(told, now);
+  const stands = told.pauses.at(-1)?.to === null;
+  const endAt = told.over ?? Math.max(told.forecast ?? begunAt + length + paused, told.until ?? 0);
+  const overByItself = step.station.sort === 'shelf' && step.attention === 'none' && endAt <= now && !stands;
+  return { step, status: overByItself ? 'done' : 'running', startAt: begunAt, endAt, ...(stands ? { stands } : {}) };
 
   function beginning(): number | null {
     if (told.begun !== undefined) return told.begun;
     if (!free) return null;
     if (step.attention === 'hands') {
+      // What was spoken of is under way, whatever else the hands have taken up since.
+      if (told.touched !== undefined) return Math.min(told.touched, Math.max(planned, freeAt));
       const handsFree = handsFreeAt();
       if (handsFree === null) return null;
       const start = Math.max(planned, freeAt, handsFree);
-      return start <= now || told.until !== undefined ? Math.min(start, now) : null;
+      return start <= now ? start : null;
     }
     if (step.follows !== null && freeAt <= now) return freeAt;
     return told.until !== undefined ? planned : null;
@@ -132,7 +117,7 @@ function liveStep(
     for (const other of known.values()) {
       const same = other.step.person !== null && other.step.person.id === step.person?.id;
       if (!same || other.step.key === step.key || other.step.start > step.start) continue;
-      if (other.status === 'running') return null;
+      if (other.status === 'running' && !other.stands) return null;
       if (other.status === 'done') latest = Math.max(latest, other.endAt);
     }
     return latest;

@@ -1,7 +1,8 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { Plan } from '@/core/meal/plan';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
-import { type LiveEvent, lastStanding, liveSteps, minutesToTable, type Session } from './session';
+import type { LiveEvent } from './events';
+import { lastStanding, liveSteps, minutesToTable, type Session } from './session';
 import { stoveAt } from './stove';
 
 const TABLE = Date.UTC(2026, 10, 28, 18, 0);

@@ -43,7 +43,9 @@ export function flamesFor(kitchen: Kitchen, dish: Dish, step: Step): readonly Fl
         widthCm,
         metres,
       });
-      return minutes.likely > MOST_MINUTES ? [] : [{ unit, minutes: wholeMinutes(minutes) }];
+      const slower = burner.learned ?? 1;
+      const own = { low: slower * minutes.low, likely: slower * minutes.likely, high: slower * minutes.high };
+      return own.likely > MOST_MINUTES ? [] : [{ unit, minutes: wholeMinutes(own) }];
     });
 }
 

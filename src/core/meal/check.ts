@@ -29,6 +29,13 @@ export function checkMeal(meal: Meal): readonly Refusal[] {
     ];
   }
   refusals.push(...checkKitchen(meal.kitchen));
+  const { asleep } = meal.kitchen;
+  if (asleep && isBetween(meal.hour, asleep.from, asleep.until)) {
+    refusals.push({
+      where: 'hour',
+      sentence: `The table is laid at ${meal.hour}, when the household sleeps (${asleep.from} to ${asleep.until}). Choose another hour, or change the hours of sleep in the kitchen.`,
+    });
+  }
   const ids = new Set<string>();
   for (const dish of meal.dishes) {
     if (ids.has(dish.id)) {
@@ -42,11 +49,22 @@ export function checkMeal(meal: Meal): readonly Refusal[] {
   return refusals;
 }
 
+/** Whether an hour lies after one and not after another, midnight perhaps between them. */
+function isBetween(hour: string, from: string, until: string): boolean {
+  return from < until ? hour > from && hour <= until : hour > from || hour <= until;
+}
+
 /** What is wrong with a kitchen by itself. */
 export function checkKitchen(kitchen: Kitchen): readonly Refusal[] {
   const refusals: Refusal[] = [];
   if (!kitchen.people.some((person) => person.role === 'cook')) {
     refusals.push({ where: 'people in the kitchen', sentence: 'Someone must cook: make at least one person a cook.' });
+  }
+  if (kitchen.asleep && kitchen.asleep.from === kitchen.asleep.until) {
+    refusals.push({
+      where: 'hours of sleep',
+      sentence: `Asleep from ${kitchen.asleep.from} until ${kitchen.asleep.until} is all day; the two hours must differ.`,
+    });
   }
   for (const person of kitchen.people) {
     if (person.from >= person.until) {

@@ -1,5 +1,6 @@
 import type { Refusal } from '@/core/dish/check';
-import type { Dish, Link, VesselUse, Waits } from '@/core/dish/dish';
+import type { Dish, Lands, Link, Step, VesselUse } from '@/core/dish/dish';
+import { isHeatedAfter, isHot } from '@/core/dish/foods';
 import { minutesToHeat } from '@/core/heat/roast';
 import { clockMinutes } from '@/core/kitchen/kitchen';
 import type { Alternative, Choice, Hold, Problem, ProblemLink, ProblemStep, ReadyRow } from '@/core/schedule/problem';
@@ -8,32 +9,32 @@ import { type Breath, fitBreaths, withinPools, workUntil } from './fit-in';
 import { giverOf } from './hand-over';
 import type { Meal } from './meal';
 import { leastWidthOf, type Part, partsOf, stepKey } from './parts';
-import { firmStart, type Pin, type PinSets, pinOf } from './pins';
+import { firmStart, type PinSets, pinOf } from './pins';
 import type { KnownPlan, Progress } from './progress';
 import {
   EYES,
   HANDS,
+  HEAT,
   type OvenSetting,
   ovenSettings,
-  peopleFor,
   poolsOf,
   readUnit,
   shelvesOf,
-  stationsFor,
   unitId,
   unitsOf,
-  vesselsFor,
 } from './resources';
-import { COST, FRESH_MINUTES, RATHER_WITHIN } from './weights';
+import { type TimeFrame, timeFrame } from './time-frame';
+import { UnitChoices } from './unit-choices';
+import { COST, FRESH_MINUTES, HOT_HOUR_MINUTES, KEEPS_LAID_OUT, RATHER_WITHIN } from './weights';
 
 /** Longest time between a warm oven and the food going in, and between two batches or sittings of one step. */
 const OVEN_WAITS = 10;
 const BETWEEN_PARTS = 8;
+/** At the board the second half of a heap may wait for other work in between. Common practice, no source. */
+const BETWEEN_SITTINGS = 30;
 
-const MINUTES_AFTER_TABLE = 90;
-
-/** Work of an earlier day is done in its evening, from 16:00. */
-const EVENING_FROM = 16 * 60;
+/** Work of an earlier day would rather be over by 21:30. */
+const EVENING_UNTIL = 21 * 60 + 30;
 
 /** What a step of the problem is, for reading the solution back. */
 export type Entry =
@@ -103,6 +104,7 @@ export function compile(meal: Meal, options: CompileOptions = {}): CompileResult
     for (const step of dish.steps) draft.addStep(dish, step.id, settings);
   }
   for (const dish of dishes) draft.addDish(dish);
+  for (const group of meal.together ?? []) draft.keepTogether(group);
   draft.addWarmUps(settings);
   return draft.finish();
 }
@@ -118,11 +120,9 @@ class Compilation {
   private readonly breaths: Breath[] = [];
   private readonly away: { readonly unit: string; readonly until: number }[] = [];
   private readonly earliest = new Map<string, number>();
-  private readonly claimed = new Set<string>();
-  private readonly heats = new Map<string, number>();
-  private readonly origin: number;
-  private readonly horizon: number;
   private readonly pins: PinSets;
+  private readonly frame: TimeFrame;
+  private readonly choices: UnitChoices;
 
   constructor(
     private readonly meal: Meal,
@@ -132,35 +132,12 @@ class Compilation {
   ) {
     // In mid-meal the known plan holds what was pinned; what was set by hand must not stand against the clock.
     this.pins = options.progress ? NO_PINS : (options.pins ?? { firm: meal.pins ?? [], wished: [] });
-    const lead = Math.max(this.lead(), ...this.pins.firm.map(({ start }) => -(start ?? 0)));
+    const firstPin = Math.max(0, ...this.pins.firm.map(({ start }) => -(start ?? 0)));
     const present = options.progress?.now ?? options.notBefore;
-    this.origin = present === undefined ? -lead : options.progress ? present : Math.max(-lead, present);
-    const shortage = Math.max(0, lead + this.origin);
-    this.horizon = -this.origin + MINUTES_AFTER_TABLE + shortage;
-  }
-
-  /** How long before the table work may begin: the longest dish, the hands-on sum, and room to arrange them. */
-  private lead(): number {
-    let longest = 0;
-    let hands = 0;
-    for (const dish of this.dishes) {
-      let sum = 0;
-      for (const step of dish.steps) {
-        const list = this.parts.get(stepKey(dish.id, step.id))!;
-        const minutes = list.reduce((total, part) => total + part.minutes.likely + part.breath, 0);
-        sum += minutes;
-        if (step.attention === 'hands') hands += minutes;
-      }
-      for (const link of dish.links) sum += Math.max(0, link.min);
-      longest = Math.max(longest, sum);
-    }
-    const eves = this.dishes.flatMap((dish) => dish.steps.map((step) => step.daysBefore ?? 0));
-    const daysBefore = Math.max(0, ...eves);
-    const sinceEve = daysBefore > 0 ? clockMinutes(this.meal.hour) + daysBefore * 1440 - EVENING_FROM : 0;
-    // Whoever sleeps in between needs the evening before; the search stays small for a meal of one afternoon.
-    const lead = longest + hands / this.meal.kitchen.people.length;
-    const least = longest > 480 ? lead + 660 : Math.max(240, lead * 1.25);
-    return Math.ceil(Math.max(sinceEve, least) / 30) * 30;
+    this.frame = timeFrame(meal, dishes, parts, { firstPin, present, running: options.progress !== undefined });
+    const { known } = options;
+    const isRunning = (key: string) => this.isRunning(key);
+    this.choices = new UnitChoices(meal.kitchen, { pins: this.pins, known, near: this.near, isRunning });
   }
 
   /** Whether future steps are drawn towards the plan the cook knows. */
@@ -192,19 +169,21 @@ class Compilation {
       if (this.isDone(part.key)) continue;
       const { step } = part;
       const running = this.progress?.running.get(part.key);
-      const minutes = running ? Math.max(0, running.end - this.origin) : part.minutes.likely;
+      const minutes = running ? Math.max(0, running.end - this.frame.origin) : part.minutes.likely;
       const pools: Record<string, number> = {};
       if (step.attention === 'hands' && !step.ahead) pools[HANDS] = 1;
       if (step.attention === 'eyes') pools[EYES] = 1;
+      if (this.frame.nights && isUnwatchedHeat(step)) pools[HEAT] = 1;
       const setting = step.place.at === 'oven' ? settings.get(step.place.celsius) : undefined;
       if (step.place.at === 'oven' && setting) pools[shelvesOf(setting.oven)] = step.place.shelves;
-      const offered = this.asPinned(part.key, this.alternativesOf(part));
-      const alternatives = this.claim(part.key, this.asKnown(part.key, 0, offered));
-      const heat = running && setting ? this.claimHeat(setting) : true;
+      const alternatives = this.choices.ofStep(part);
+      const heat = running && setting ? this.choices.claimHeat(setting) : true;
       this.steps.push({
         id: part.key,
         minutes,
-        ...(running ? { earliest: 0, latest: 0 } : (this.pinnedStart(part) ?? this.dayBounds(part))),
+        ...(running
+          ? { earliest: 0, latest: 0 }
+          : (this.pinnedStart(part) ?? this.hotHourBound(dish, part) ?? this.dayBounds(part))),
         ...(alternatives.length > 0 ? { units: [alternatives] } : {}),
         pools,
         ...(setting && heat ? { state: { id: setting.oven, value: setting.celsius } } : {}),
@@ -214,12 +193,14 @@ class Compilation {
       });
       if (step.attention === 'hands') this.addPerson(part);
       if (!running) this.keepNear(part.key);
+      if (!running && step.attention === 'hands') this.notLateInTheEvening(part);
       this.wish(part.key, minutes);
     }
     for (const [index, part] of list.entries()) {
       const next = list[index + 1];
       if (!next) continue;
-      const room = part.step.attention === 'hands' ? Math.max(BETWEEN_PARTS, part.breath) : 0;
+      const most = part.step.place.at === 'board' ? BETWEEN_SITTINGS : BETWEEN_PARTS;
+      const room = part.step.attention === 'hands' ? Math.max(most, part.breath) : 0;
       this.addLink(part.key, next.key, {
         from: id,
         at: 'end',
@@ -236,7 +217,7 @@ class Compilation {
   private dayBounds(part: Part): { earliest?: number; latest?: number } {
     const { daysBefore } = part.step;
     if (daysBefore === undefined) return {};
-    const midnight = -clockMinutes(this.meal.hour) - daysBefore * 1440 - this.origin;
+    const midnight = -clockMinutes(this.meal.hour) - daysBefore * 1440 - this.frame.origin;
     // When that day is gone already, the sooner the better: no bound at all.
     if (midnight + 1439 < 0) return {};
     // What rests may go on through the night; what is cooked or worked at is over before it.
@@ -245,82 +226,45 @@ class Compilation {
     return { earliest: Math.max(0, midnight), latest: Math.max(0, latest) };
   }
 
+  /** What keeps laid out is prepared before the hot hour, where there is an afternoon to do it in. */
+  private hotHourBound(dish: Dish, part: Part): { earliest?: number; latest: number } | null {
+    const latest = -this.frame.origin - HOT_HOUR_MINUTES - part.minutes.likely;
+    if (this.progress || !this.frame.roomy || latest < 0 || !keepsLaidOut(dish, part.step)) return null;
+    return { latest };
+  }
+
+  /** Hands of an earlier day would rather be over when the evening is. */
+  private notLateInTheEvening({ key, step }: Part): void {
+    if (step.daysBefore === undefined) return;
+    const by = EVENING_UNTIL - clockMinutes(this.meal.hour) - step.daysBefore * 1440 - this.frame.origin;
+    if (by > 0) this.ready.push({ step: key, by, hold: 0, early: 0, late: COST.lateEvening });
+  }
+
   private pinnedStart(part: Part): { earliest: number; latest: number } | null {
     const start = firmStart(this.pins, part.key);
-    return start === undefined || start < this.origin
+    return start === undefined || start < this.frame.origin
       ? null
-      : { earliest: start - this.origin, latest: start - this.origin };
+      : { earliest: start - this.frame.origin, latest: start - this.frame.origin };
   }
 
   /** A pin that may not hold draws its step with a weight that outdoes all others. */
   private wish(key: string, minutes: number): void {
     const start = pinOf(this.pins.wished, key)?.start;
     if (start === undefined) return;
-    const by = Math.max(0, start - this.origin) + minutes;
+    const by = Math.max(0, start - this.frame.origin) + minutes;
     this.ready.push({ step: key, by, hold: 0, early: COST.pinned, late: COST.pinned });
-  }
-
-  private asPinned(key: string, list: readonly Alternative[]): readonly Alternative[] {
-    const isOffered = ({ unit }: Pin) => list.some(({ id }) => id === unit);
-    const firm = pinOf(this.pins.firm, key);
-    if (firm && isOffered(firm)) return list.filter(({ id }) => id === firm.unit);
-    const wished = pinOf(this.pins.wished, key);
-    if (!wished || !isOffered(wished)) return list;
-    return list.map((each) => (each.id === wished.unit ? each : { ...each, cost: each.cost + COST.pinned }));
-  }
-
-  private alternativesOf(part: Part): readonly Alternative[] {
-    const list = stationsFor(this.meal.kitchen, part.step.place);
-    return part.flames ? list.filter(({ id }) => part.flames!.quick.includes(id)) : list;
-  }
-
-  /** While it runs a step keeps its unit; before, another unit than the known one costs a little. */
-  private asKnown(key: string, need: number, list: readonly Alternative[]): readonly Alternative[] {
-    const unit = this.options.known?.places.get(key)?.units[need];
-    return this.keepUnit(unit, this.isRunning(key), list);
-  }
-
-  /** Of two running steps on one burner the cook has moved one: only the first keeps it in the plan. */
-  private claim(key: string, list: readonly Alternative[]): readonly Alternative[] {
-    if (!this.isRunning(key)) return list;
-    const free = list.filter(({ id }) => !this.claimed.has(id));
-    if (free.length === 1) this.claimed.add(free[0]!.id);
-    return free;
-  }
-
-  /** Two running steps cannot want the oven at different heats: the first one told counts. */
-  private claimHeat({ oven, celsius }: OvenSetting): boolean {
-    const before = this.heats.get(oven);
-    if (before === undefined) this.heats.set(oven, celsius);
-    return before === undefined || before === celsius;
-  }
-
-  private keepUnit(unit: string | undefined, fixed: boolean, list: readonly Alternative[]): readonly Alternative[] {
-    if (unit === undefined || !list.some((alternative) => alternative.id === unit)) return list;
-    if (fixed) return list.filter((alternative) => alternative.id === unit);
-    if (!this.near) return list;
-    return list.map((alternative) =>
-      alternative.id === unit ? alternative : { ...alternative, cost: alternative.cost + COST.otherUnit },
-    );
   }
 
   private keepNear(key: string): void {
     const place = this.options.known?.places.get(key);
     if (!place || !this.near || pinOf([...this.pins.firm, ...this.pins.wished], key)?.start !== undefined) return;
-    const by = Math.max(0, place.end - this.origin);
+    const by = Math.max(0, place.end - this.frame.origin);
     this.ready.push({ step: key, by, hold: 0, early: COST.moved, late: COST.moved });
   }
 
   private addPerson(part: Part): void {
     const hold = holdOfPerson(part.key);
-    const list = this.claim(
-      part.key,
-      this.keepUnit(
-        this.options.known?.holds.get(hold),
-        this.isRunning(part.key),
-        peopleFor(this.meal.kitchen, part.step.by),
-      ),
-    );
+    const list = this.choices.ofPerson(part, hold);
     if (list.length === 0) return;
     this.breaths.push({ hold: this.holds.length, key: part.key, breath: part.breath });
     this.holds.push({ id: hold, from: part.key, to: part.key, after: part.breath, units: list });
@@ -350,12 +294,23 @@ class Compilation {
         rather: RATHER_WITHIN.cooking,
       });
     }
-    if (dish.lands) this.addLanding(this.partsOf(dish.id, dish.lands.step).at(-1)!.key, dish.lands.waits);
+    if (dish.lands) this.addLanding(this.partsOf(dish.id, dish.lands.step).at(-1)!.key, dish.lands);
   }
 
-  private addLanding(key: string, waits: Waits): void {
+  /** Board work of several dishes one after the other, as near as can be. Steps that are not there any more are left out. */
+  keepTogether(group: readonly string[]): void {
+    const there = group.flatMap((key) => (this.parts.has(key) ? [this.parts.get(key)!] : []));
+    for (const [index, list] of there.entries()) {
+      const next = there[index + 1]?.[0]?.key;
+      const last = list.at(-1)!.key;
+      if (next === undefined || this.isDone(last) || this.isDone(next) || this.isRunning(next)) continue;
+      this.links.push({ from: last, at: 'end', to: next, of: 'start', min: 0, soft: { after: 2, cost: COST.apart } });
+    }
+  }
+
+  private addLanding(key: string, { waits, after = 0 }: Lands): void {
     if (this.isDone(key)) return;
-    const by = Math.max(0, -this.origin);
+    const by = Math.max(0, after - this.frame.origin);
     this.ready.push({ step: key, by, hold: waits.wellMinutes, early: COST.early, late: COST.late });
     this.ready.push({ step: key, by, hold: waits.mostMinutes, early: COST.spoiling, late: 0 });
     // Hot food keeps well for a while, but is best fresh.
@@ -367,6 +322,7 @@ class Compilation {
   private rather(dish: Dish, link: Link): number {
     if (link.rather !== undefined) return link.rather;
     const from = dish.steps.find((step) => step.id === link.from)!;
+    if (this.meal.layOutFirst !== false && keepsLaidOut(dish, from)) return link.min + RATHER_WITHIN.laidOut;
     const gentle = from.place.at === 'board' || from.place.at === 'rest' || from.place.at === 'cold';
     return link.min + (gentle ? RATHER_WITHIN.prepared : RATHER_WITHIN.cooking);
   }
@@ -376,7 +332,7 @@ class Compilation {
     if (this.isDone(to) || this.isRunning(to)) return;
     const past = this.progress?.done.get(from) ?? (link.at === 'start' ? this.progress?.running.get(from) : undefined);
     if (past) {
-      const at = (link.at === 'end' ? past.end : past.start) - this.origin;
+      const at = (link.at === 'end' ? past.end : past.start) - this.frame.origin;
       const toMinutes = this.steps.find((step) => step.id === to)?.minutes ?? 0;
       const offset = toMinutes - this.lengthTo(to, link);
       this.earliest.set(to, Math.max(this.earliest.get(to) ?? 0, at + link.min - offset));
@@ -390,7 +346,7 @@ class Compilation {
       // What runs may end when the next thing cannot begin: then waiting is a pity, not an impossibility.
       const wish = Math.max(
         0,
-        this.progress!.running.get(from)!.end - this.origin + link.max + this.lengthTo(to, link),
+        this.progress!.running.get(from)!.end - this.frame.origin + link.max + this.lengthTo(to, link),
       );
       this.ready.push({ step: to, by: wish, hold: 0, early: 0, late: COST.missedLag });
       this.links.push({ from, at: link.at, to, of: link.of, min: link.min });
@@ -427,13 +383,14 @@ class Compilation {
     const known = this.options.known?.holds.get(id);
     const lastDone = this.progress?.done.get(last);
     if (lastDone) {
-      if (known !== undefined) this.away.push({ unit: known, until: lastDone.end + use.washMinutes - this.origin });
+      if (known !== undefined)
+        this.away.push({ unit: known, until: lastDone.end + use.washMinutes - this.frame.origin });
       return;
     }
     const begun = this.isDone(first);
     const need = { ...use.need, widthCm: Math.max(use.need.widthCm, leastWidthOf(dish, use.id, this.parts)) };
     const fixed = begun || this.isRunning(first);
-    const list = this.keepUnit(known, fixed, this.asPinnedVessel(id, vesselsFor(this.meal.kitchen, need)));
+    const list = this.choices.ofVessel(id, need, fixed);
     this.holds.push({ id, from: begun ? PRESENT : first, to: last, after: use.washMinutes, units: list });
     for (const step of dish.steps) {
       if (step.vessel !== use.id || step.place.at !== 'burner') continue;
@@ -441,22 +398,11 @@ class Compilation {
     }
   }
 
-  /** A vessel chosen by hand, whichever of several alike. */
-  private asPinnedVessel(hold: string, list: readonly Alternative[]): readonly Alternative[] {
-    const isIt = (pin: Pin | undefined) => (each: Alternative) =>
-      pin?.unit !== undefined && readUnit(each.id).id === readUnit(pin.unit).id;
-    const firm = list.filter(isIt(pinOf(this.pins.firm, hold)));
-    if (firm.length > 0) return firm;
-    const wished = isIt(pinOf(this.pins.wished, hold));
-    if (!list.some(wished)) return list;
-    return list.map((each) => (wished(each) ? each : { ...each, cost: each.cost + COST.pinned }));
-  }
-
   private forbidTooWide(hold: string, vessels: readonly Alternative[], part: Part): void {
     if (this.isDone(part.key) || this.isRunning(part.key)) return;
     for (const burner of this.meal.kitchen.burners) {
       const unit = unitId('burner', burner.id);
-      if (!this.alternativesOf(part).some((alternative) => alternative.id === unit)) continue;
+      if (!this.choices.offered(part).some((alternative) => alternative.id === unit)) continue;
       for (const alternative of vessels) {
         const vessel = this.meal.kitchen.vessels.find((each) => each.id === readUnit(alternative.id).id);
         if (vessel && vessel.widthCm > burner.widestCm) {
@@ -497,9 +443,11 @@ class Compilation {
         const running = this.progress?.running.get(key);
         this.steps.push({
           id: key,
-          minutes: running ? Math.max(0, running.end - this.origin) : warmUp,
+          minutes: running ? Math.max(0, running.end - this.frame.origin) : warmUp,
           ...(running ? { earliest: 0, latest: 0 } : {}),
-          ...(!running || this.claimHeat(setting) ? { state: { id: setting.oven, value: setting.celsius } } : {}),
+          ...(!running || this.choices.claimHeat(setting)
+            ? { state: { id: setting.oven, value: setting.celsius } }
+            : {}),
         });
         if (!running) this.keepNear(key);
         const link: Link = {
@@ -539,18 +487,18 @@ class Compilation {
 
   finish(): CompileResult {
     const { kitchen } = this.meal;
-    const clockAtZero = clockMinutes(this.meal.hour) + this.origin;
+    const clockAtZero = clockMinutes(this.meal.hour) + this.frame.origin;
     if (this.holds.some((hold) => hold.from === PRESENT)) {
       this.entries.set(PRESENT, { kind: 'present' });
       this.steps.push({ id: PRESENT, minutes: 0, earliest: 0, latest: 0 });
     }
     const running = (key: string) => this.isRunning(key);
-    const pools = poolsOf(kitchen, clockAtZero, this.horizon);
+    const pools = poolsOf(kitchen, clockAtZero, this.frame.horizon);
     const steps = (this.progress ? withinPools(this.steps, pools, running) : this.steps).map((step) => {
       const earliest = this.earliest.get(step.id);
       return earliest !== undefined && earliest > 0 ? { ...step, earliest } : step;
     });
-    const units = unitsOf(kitchen, clockAtZero, this.horizon).map((unit) => {
+    const units = unitsOf(kitchen, clockAtZero, this.frame.horizon).map((unit) => {
       const busy = this.away.filter((each) => each.unit === unit.id && each.until > 0);
       const atWork = workUntil(unit.id, this.steps, this.holds, running);
       const away = (unit.away ?? []).map(([from, to]) => [Math.max(from, atWork), to] as const);
@@ -560,8 +508,8 @@ class Compilation {
     const problem: Problem = {
       format: 'warm-cadence/problem',
       version: 1,
-      horizon: this.horizon,
-      serve: Math.max(0, -this.origin),
+      horizon: this.frame.horizon,
+      serve: Math.max(0, -this.frame.origin),
       units,
       pools,
       states: kitchen.ovens.map((oven) => ({ id: oven.id, change: 0 })),
@@ -575,12 +523,32 @@ class Compilation {
     return {
       ok: true,
       problem: { ...problem, holds: fitBreaths(problem, this.breaths) },
-      origin: this.origin,
+      origin: this.frame.origin,
       entries: this.entries,
       dishes: this.dishes,
       drawn: this.near || this.pins.wished.length > 0,
     };
   }
+}
+
+/** On the heat, and not in what is made to be left alone for a night; hands and eyes sleep with their people. */
+function isUnwatchedHeat({ place, attention }: Step): boolean {
+  const alone = place.at === 'appliance' && place.appliance === 'slow-cooker';
+  return attention === 'none' && isHot({ place }) && !alone;
+}
+
+/**
+ * Board work whose outcome may wait, so that nothing asks for it fresh: the first of a dish that what follows can wait for, and all of a
+ * cold dish that keeps.
+ */
+function keepsLaidOut(dish: Dish, { id, place, attention, ahead }: Step): boolean {
+  if (place.at !== 'board' || attention !== 'hands' || ahead) return false;
+  const { lands, links } = dish;
+  if (lands?.waits.served === 'cold' && lands.waits.wellMinutes >= KEEPS_LAID_OUT && !isHeatedAfter(dish, id))
+    return true;
+  const next = links.filter(({ from }) => from === id);
+  const isRoot = !links.some(({ to }) => to === id);
+  return isRoot && next.length > 0 && next.every(({ max }) => max === null || max >= KEEPS_LAID_OUT);
 }
 
 function edgePart(list: readonly Part[], edge: 'start' | 'end'): string {

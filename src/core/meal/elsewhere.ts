@@ -1,14 +1,19 @@
-import type { Dish, Step } from '@/core/dish/dish';
+import type { Dish, Step, VesselUse } from '@/core/dish/dish';
+import { simmersGently } from '@/core/dish/foods';
 import { fittingVessels } from '@/core/kitchen/fits';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 
 /** A simmer shorter than this is not worth warming an oven for. */
 const LONG_SIMMER = 40;
 /** Holds a covered pot at the barest simmer. Common practice, no source: 130 to 150 °C. */
-const OVEN_SIMMER = 140;
+export const OVEN_SIMMER = 140;
 /** A gentler simmer takes a quarter longer. Common practice, no source. */
 const GENTLER = 1.25;
 const WORTH_GENTLER = 10;
+
+const INTO_THE_OVEN = `It goes into the oven at ${OVEN_SIMMER} °C, covered`;
+/** Minutes within which a simmering pot is carried from the burner into the warm oven. */
+const CARRIED_OVER = 5;
 
 const HOT_HANDLES = 'Handles and lid come out as hot as the oven: dry cloths, and one left on the handle as a warning.';
 
@@ -18,25 +23,69 @@ export interface Elsewhere {
   readonly dish: Dish;
 }
 
+/** The dish with a simmer in the oven from its beginning. */
+export function beginsInTheOven(dish: Dish, step: Step): Dish {
+  const moved = ovenStep(step, `${step.says} ${INTO_THE_OVEN}, instead of staying on the burner.`);
+  return { ...dish, steps: dish.steps.map((each) => (each === step ? moved : each)) };
+}
+
 /** Long covered simmers that could go into the oven, in a casserole of this kitchen. */
 export function inTheOven(dish: Dish, kitchen: Kitchen): readonly Elsewhere[] {
   if (kitchen.ovens.length === 0) return [];
   return dish.steps.flatMap((step): Elsewhere[] => {
-    const { place } = step;
     const use = dish.vessels.find(({ id }) => id === step.vessel);
-    const gentle = place.at === 'burner' && (place.heat === 'low' || place.heat === 'lowest');
-    if (!gentle || step.attention === 'hands' || step.minutes.likely < LONG_SIMMER || !use) return [];
+    if (!isLongSimmer(step) || !use) return [];
     const need = { ...use.need, kinds: ['casserole'] as const };
     if (!use.need.kinds.includes('casserole') || fittingVessels(kitchen, need).length === 0) return [];
-    const moved: Step = {
-      ...step,
-      place: { at: 'oven', celsius: OVEN_SIMMER, shelves: 1 },
-      says: `${step.says} It goes into the oven at ${OVEN_SIMMER} °C, covered, instead of staying on the burner.`,
-      cautions: [...step.cautions, HOT_HANDLES],
-    };
     const vessels = dish.vessels.map((each) => (each === use ? { ...use, need } : each));
-    return [{ step, dish: { ...withStep(dish, moved, 'oven'), vessels } }];
+    return [{ step, dish: { ...beginsInTheOven(dish, step), id: `${dish.id}-oven-${step.id}`, vessels } }];
   });
+}
+
+/** Whether a step simmers covered and gently for so long that an oven could do it. */
+export function isLongSimmer(step: Step): boolean {
+  return simmersGently(step) && step.minutes.likely >= LONG_SIMMER;
+}
+
+function ovenStep(step: Step, says: string): Step {
+  return {
+    ...step,
+    place: { at: 'oven', celsius: OVEN_SIMMER, shelves: 1 },
+    says,
+    cautions: [...step.cautions, HOT_HANDLES],
+  };
+}
+
+/** Id of the second half of a simmer, in the oven. */
+export function restInOven(step: string): string {
+  return `${step}-in-the-oven`;
+}
+
+/** The dish with the last minutes of a simmer under way in the oven, in the pot it stands in; until the oven is warm it stays where it is. */
+export function goesOnInTheOven(dish: Dish, step: Step, minutes: number): Dish {
+  const id = restInOven(step.id);
+  const { learned: _, ...rest } = ovenStep(step, `${INTO_THE_OVEN}, and goes on there.`);
+  const moved: Step = {
+    ...rest,
+    id,
+    name: `${step.name}, in the oven`,
+    minutes: { shortest: minutes, likely: minutes, longest: Math.ceil(minutes * GENTLER) },
+    grows: { by: 'nothing' },
+    uses: [],
+  };
+  const at = dish.steps.indexOf(step);
+  const before: Step = { ...step, doneWhen: 'the oven is warm' };
+  return {
+    ...dish,
+    steps: [...dish.steps.slice(0, at), before, moved, ...dish.steps.slice(at + 1)],
+    links: [
+      ...dish.links.map((link) => (link.from === step.id && link.at === 'end' ? { ...link, from: id } : link)),
+      { from: step.id, at: 'end', to: id, of: 'start', min: 0, max: CARRIED_OVER },
+    ],
+    vessels: dish.vessels.map((use): VesselUse => (use.to === step.id ? { ...use, to: id } : use)),
+    gives: dish.gives.map((give) => (give.step === step.id ? { ...give, step: id } : give)),
+    lands: dish.lands?.step === step.id ? { ...dish.lands, step: id } : dish.lands,
+  };
 }
 
 /** Simmers at medium heat that could go gently instead, where a weak burner will do. */
@@ -57,14 +106,7 @@ export function moreGently(dish: Dish): readonly Elsewhere[] {
       },
       says: `${step.says} It simmers gently here and takes its time.`,
     };
-    return [{ step, dish: withStep(dish, moved, 'gently') }];
+    const steps = dish.steps.map((each) => (each === step ? moved : each));
+    return [{ step, dish: { ...dish, id: `${dish.id}-gently-${step.id}`, steps } }];
   });
-}
-
-function withStep(dish: Dish, step: Step, suffix: string): Dish {
-  return {
-    ...dish,
-    id: `${dish.id}-${suffix}-${step.id}`,
-    steps: dish.steps.map((each) => (each.id === step.id ? step : each)),
-  };
 }

@@ -9,6 +9,20 @@ export const PACES: readonly Pace[] = ['relaxed', 'steady', 'brisk'];
 export type Appetite = 'light' | 'usual' | 'hearty';
 export const APPETITES: readonly Appetite[] = ['light', 'usual', 'hearty'];
 
+/** The longest way back from the table, for what is frozen. */
+export const MOST_DAYS_AHEAD = 30;
+
+/** A dish made on an earlier day up to a step, and all that step needs. */
+export interface MadeAhead {
+  readonly dish: string;
+  /** Id of the last step of the earlier day. */
+  readonly upTo: string;
+  /** Days before the table, from 1. */
+  readonly days: number;
+  /** Kept in the freezer until the night before. */
+  readonly frozen?: boolean;
+}
+
 /** What is chosen for a meal, apart from the dishes and the kitchen themselves. */
 export interface MealSetting {
   readonly id: string;
@@ -25,6 +39,12 @@ export interface MealSetting {
   readonly leftovers?: number;
   /** Safety findings that the cook has read and passes over, by their ids; they stay in sight, marked. */
   readonly passedOver?: readonly string[];
+  /** What keeps laid out is prepared before the last hour, where there is time for it; so when absent. */
+  readonly layOutFirst?: boolean;
+  /** Board work that is done together, one after the other: keys of steps. */
+  readonly together?: readonly (readonly string[])[];
+  /** Dishes, or beginnings of dishes, made on a day before. */
+  readonly ahead?: readonly MadeAhead[];
   /** What the cook has set by hand; none when absent. */
   readonly pins?: readonly Pin[];
 }

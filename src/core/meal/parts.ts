@@ -1,5 +1,5 @@
 import type { Dish, Minutes, Step } from '@/core/dish/dish';
-import { batches, scaleDish, scaleMinutes } from '@/core/dish/scale';
+import { batches, FIXED_SHARE, scaleDish, scaleMinutes } from '@/core/dish/scale';
 import { simmerFactor } from '@/core/heat/water';
 import { fittingVessels } from '@/core/kitchen/fits';
 import { batchesOn, widthFor } from '@/core/kitchen/floor';
@@ -69,15 +69,29 @@ export function partsOf(
 } {
   const dishes: Dish[] = [];
   const parts = new Map<string, readonly Part[]>();
+  const there = new Set(meal.dishes.flatMap(({ id, steps }) => steps.map((step) => stepKey(id, step.id))));
+  const later = new Set((meal.together ?? []).flatMap((group) => group.filter((key) => there.has(key)).slice(1)));
   for (const written of meal.dishes) {
     const dish = scaleDish(written, portionsOf(meal));
     dishes.push(dish);
     for (const step of written.steps) {
       const scaled = dish.steps.find((candidate) => candidate.id === step.id)!;
-      parts.set(stepKey(dish.id, step.id), cut(meal, written, dish, step, scaled, flameOf));
+      const key = stepKey(dish.id, step.id);
+      const own = later.has(key) ? { ...scaled, minutes: withBoardOut(step.minutes, scaled.minutes) } : scaled;
+      parts.set(key, cut(meal, written, dish, step, own, flameOf));
     }
   }
   return { dishes, parts };
+}
+
+/** The board is out already, and so is the first onion: the share of the work that is getting started is spared. */
+function withBoardOut(written: Minutes, scaled: Minutes): Minutes {
+  const less = (was: number, of: number) => Math.max(Math.min(1, was), Math.round(was - FIXED_SHARE * of));
+  return {
+    shortest: less(scaled.shortest, written.shortest),
+    likely: less(scaled.likely, written.likely),
+    longest: less(scaled.longest, written.longest),
+  };
 }
 
 export function stepKey(dish: string, step: string): string {

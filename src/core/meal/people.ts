@@ -2,6 +2,7 @@ import type { Dish } from '@/core/dish/dish';
 import { litresOf } from '@/core/dish/grain-of';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { printAmount } from '@/core/units/amount';
+import { capital } from '@/core/units/words';
 import { holdOfVessel } from './compile';
 import { type Meal, portionsOf } from './meal';
 import { partsOf } from './parts';
@@ -164,8 +165,4 @@ export function portionWords(before: Meal, after: Meal): string {
 /** "the 5 l pot"; a vessel that has its own article keeps it. */
 function withThe(name: string): string {
   return /^the /i.test(name) ? name : `the ${name}`;
-}
-
-function capital(words: string): string {
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 }

@@ -31,6 +31,32 @@ export async function planMeal(
   onImprove?: (plan: Plan) => void,
   signal?: CancelSignal,
 ): Promise<PlanResult> {
+  const first = await planAsSet(meal, options, onImprove, signal);
+  const wants = meal.layOutFirst !== false && !options.progress && !signal?.aborted;
+  if (!wants || (first.ok && latenessOf(first.plan) === 0)) return first;
+  // Where hands are too few to lay all out first, what keeps may be prepared in the last hour after all.
+  const second = await planAsSet(
+    { ...meal, layOutFirst: false },
+    { ...options, solve: { ...options.solve, explain: false } },
+    (plan) => {
+      if (!first.ok || latenessOf(plan) < latenessOf(first.plan)) onImprove?.(plan);
+    },
+    signal,
+  );
+  const isBetter = second.ok && (!first.ok || latenessOf(second.plan) < latenessOf(first.plan));
+  return isBetter ? second : first;
+}
+
+function latenessOf({ landings }: Plan): number {
+  return Math.max(0, ...landings.map(({ late }) => late));
+}
+
+async function planAsSet(
+  meal: Meal,
+  options: PlanOptions,
+  onImprove: ((plan: Plan) => void) | undefined,
+  signal: CancelSignal | undefined,
+): Promise<PlanResult> {
   const attempts = options.progress ? [undefined] : pinAttempts(meal.pins ?? [], options.held);
   for (const [index, pins] of attempts.entries()) {
     const last = index === attempts.length - 1;
@@ -118,7 +144,7 @@ async function attemptPlan(
 const FORGIVEN = 1;
 
 /**
- * In mid-meal the plan that the cook knows is kept to the minute as long as it breaks no rule, makes nothing late and misses no
+ * In mid-meal the plan that the cook knows is kept to the minute as long as it breaks no rule, makes nothing late, spoils nothing and misses no
  * hand-over: a slightly better one is not worth learning anew.
  */
 function whileItStands({ problem }: Compiled, known: Schedule): FoundSolution | null {
@@ -129,7 +155,12 @@ function whileItStands({ problem }: Compiled, known: Schedule): FoundSolution | 
     const end = known.starts[row.step]! + (problem.steps.find((step) => step.id === row.step)?.minutes ?? 0);
     return row.late >= COST.missedLag && end > row.by + FORGIVEN;
   });
-  if (isLate) return null;
+  // Where the hour was moved, what was in time may now stand too long: resting or holding longer is better than spoiling.
+  const isSpoilt = problem.ready.some((row) => {
+    const end = known.starts[row.step]! + (problem.steps.find((step) => step.id === row.step)?.minutes ?? 0);
+    return row.early >= COST.spoiling && end < row.by - row.hold - FORGIVEN;
+  });
+  if (isLate || isSpoilt) return null;
   return { format: 'warm-cadence/solution', version: 1, status: 'feasible', cost, bound: 0, milliseconds: 0, ...known };
 }
 

@@ -52,6 +52,8 @@ export interface PlannedStep {
   /** Key of the step it follows at once, if any: it begins by itself when that one is done. */
   readonly follows: string | null;
   readonly ahead: boolean;
+  /** Its minutes are from so many evenings; absent where they are as written. */
+  readonly learned?: number;
 }
 
 /** When a dish comes to the table. */
@@ -63,6 +65,8 @@ export interface Landing {
   /** Minutes it waits for the table, 0 when it is late. */
   readonly waits: number;
   readonly late: number;
+  /** It is to come so many minutes after the rest, on purpose; with the rest when absent. */
+  readonly after?: number;
   readonly wellMinutes: number;
   readonly mostMinutes: number;
   readonly how: string;
@@ -70,6 +74,16 @@ export interface Landing {
   readonly fine: 'well' | 'long' | 'too long' | 'late';
   /** °C it will still have at the table, when it is served hot and waits in a pot off the heat. */
   readonly celsius?: Range;
+}
+
+/** A landing at another minute: how long it waits then, how late it is, and how well that is. */
+export function landingAt(landing: Landing, ready: number): Landing {
+  const by = landing.after ?? 0;
+  const waits = Math.max(0, by - ready);
+  const late = Math.max(0, ready - by);
+  const fine =
+    late > 0 ? 'late' : waits <= landing.wellMinutes ? 'well' : waits <= landing.mostMinutes ? 'long' : 'too long';
+  return { ...landing, ready, waits, late, fine };
 }
 
 /** Something waiting between two steps of a dish. */

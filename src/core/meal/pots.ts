@@ -18,7 +18,10 @@ export interface PotTaken {
   /** Litres it must hold, and width in cm where that is asked. */
   readonly litres: number;
   readonly widthCm: number;
-  /** Clock hours between which it is taken, washing up included. */
+  /** Minutes relative to the table between which it is taken, washing up included. */
+  readonly start: number;
+  readonly end: number;
+  /** The same as clock hours. */
   readonly from: string;
   readonly until: string;
   /** Vessels of the kitchen that fit, the snuggest first, with the unit that pins each. */
@@ -32,7 +35,7 @@ export function potsOf(meal: Meal, plan: Plan): readonly PotTaken[] {
   const { dishes, parts } = partsOf(meal, (key) => plan.known.places[key]?.units[0]);
   const clock = (minute: number) => printClock(clockMinutes(plan.hour) + minute);
   const taken = dishes.flatMap((dish) =>
-    dish.vessels.flatMap((use): (PotTaken & { readonly start: number })[] => {
+    dish.vessels.flatMap((use): PotTaken[] => {
       const key = holdOfVessel(dish.id, use.id);
       const unit = plan.known.holds[key];
       const first = plan.known.places[parts.get(`${dish.id}/${use.from}`)?.[0]?.key ?? ''];
@@ -50,6 +53,7 @@ export function potsOf(meal: Meal, plan: Plan): readonly PotTaken[] {
           litres: use.need.litres,
           widthCm,
           start: first.start,
+          end: last.end + use.washMinutes,
           from: clock(first.start),
           until: clock(last.end + use.washMinutes),
           choices: ids.map((id) => {
@@ -61,5 +65,5 @@ export function potsOf(meal: Meal, plan: Plan): readonly PotTaken[] {
       ];
     }),
   );
-  return taken.sort((a, b) => a.start - b.start).map(({ start: _, ...pot }) => pot);
+  return taken.sort((a, b) => a.start - b.start);
 }

@@ -4,15 +4,19 @@ import { brownRice } from '@/demo/harvest';
 import { provenGiven } from './proven';
 
 describe('what a proof leaves open', () => {
-  it('is nothing where nothing is put by hand and nothing comes to the boil by its burner', () => {
-    expect(provenGiven(mealOf([plainGrain()]))).toBe('');
+  it('is nothing where nothing is put by hand, nothing comes to the boil by its burner, and the last hour is not kept free', () => {
+    expect(provenGiven(mealOf([plainGrain()], { layOutFirst: false }))).toEqual([]);
     const oneBurner = { ...smallKitchen, burners: smallKitchen.burners.slice(0, 1) };
-    expect(provenGiven(mealOf([brownRice], { kitchen: oneBurner }))).toBe('');
+    expect(provenGiven(mealOf([brownRice], { kitchen: oneBurner, layOutFirst: false }))).toEqual([]);
   });
 
-  it('is what is put by hand, and the burners that boils stand on', () => {
+  it('is what is put by hand, the burners that boils stand on, and the last hour', () => {
     const pins = [{ key: 'brown-rice/boil', start: -60 }];
-    expect(provenGiven(mealOf([brownRice]))).toBe(' on these burners');
-    expect(provenGiven(mealOf([brownRice], { pins }))).toBe(' with what you put by hand, on these burners');
+    expect(provenGiven(mealOf([brownRice], { layOutFirst: false }))).toEqual(['on these burners']);
+    expect(provenGiven(mealOf([brownRice], { pins }))).toEqual([
+      'with what you put by hand',
+      'on these burners',
+      'with the last hour kept for cooking',
+    ]);
   });
 });

@@ -9,7 +9,15 @@ import { type Compiled, holdOfPerson, holdOfVessel } from './compile';
 import { giverOf } from './hand-over';
 import type { Meal } from './meal';
 import type { Part } from './parts';
-import type { HandsBand, Landing, Plan, PlannedStep, Station, Waiting } from './plan';
+import {
+  type HandsBand,
+  type Landing,
+  landingAt,
+  type Plan,
+  type PlannedStep,
+  type Station,
+  type Waiting,
+} from './plan';
 import type { KnownPlan } from './progress';
 import { readUnit, stationsFor } from './resources';
 import { explain } from './why';
@@ -154,6 +162,7 @@ function partOfPlan(
     cautions: [...step.cautions, ...missingCautions(dish, step)],
     amounts: part.part === 1 ? amountsOf(part, compiled.dishes) : [],
     ahead: step.ahead === true,
+    ...(step.learned ? { learned: step.learned.times } : {}),
   };
 }
 
@@ -252,25 +261,25 @@ function landingOf(dish: Dish, steps: readonly PlannedStep[], pot: Pot | null): 
   );
   const ready = last.at(-1)?.end;
   if (ready === undefined) return [];
-  const waits = Math.max(0, -ready);
-  const { waits: rule } = lands;
-  const fine =
-    ready > 0 ? 'late' : waits <= rule.wellMinutes ? 'well' : waits <= rule.mostMinutes ? 'long' : 'too long';
-  return [
+  const { waits: rule, after } = lands;
+  const landing = landingAt(
     {
       dishId: dish.id,
       dishName: dish.name,
       ready,
-      waits,
-      late: Math.max(0, ready),
+      waits: 0,
+      late: 0,
+      ...(after ? { after } : {}),
       wellMinutes: rule.wellMinutes,
       mostMinutes: rule.mostMinutes,
       how: rule.how,
       served: rule.served,
-      fine,
-      ...(rule.served === 'hot' && waits > 0 && pot ? { celsius: stillHot(waits, rule.how, pot) } : {}),
+      fine: 'well',
     },
-  ];
+    ready,
+  );
+  const isHot = rule.served === 'hot' && landing.waits > 0 && pot;
+  return [isHot ? { ...landing, celsius: stillHot(landing.waits, rule.how, pot) } : landing];
 }
 
 function waitingsOf(steps: readonly PlannedStep[], landings: readonly Landing[], compiled: Compiled): Waiting[] {
@@ -300,7 +309,7 @@ function waitingsOf(steps: readonly PlannedStep[], landings: readonly Landing[],
       list.push({
         dishId: landing.dishId,
         from: landing.ready,
-        to: 0,
+        to: landing.after ?? 0,
         after: last.key,
         before: null,
         cold: landing.served === 'cold',

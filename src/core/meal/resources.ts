@@ -13,6 +13,7 @@ const APPLIANCE_COST = 3;
 
 export const HANDS = 'hands';
 export const EYES = 'eyes';
+export const HEAT = 'heat';
 
 /** Burners (and the appliance that may stand in) for a burner step, with their mild preference costs. */
 export function burnersFor(kitchen: Kitchen, place: Extract<Place, { at: 'burner' }>): readonly Alternative[] {
@@ -73,16 +74,39 @@ export function peopleFor(kitchen: Kitchen, by: 'cook' | 'anyone'): readonly Alt
     .map((person) => ({ id: unitId('person', person.id), cost: person.role === 'cook' && by === 'anyone' ? 1 : 0 }));
 }
 
-/** Absences of a person over [0, horizon) when minute 0 is `clockAtZero` minutes after some midnight. */
-export function absences(person: Person, clockAtZero: number, horizon: number): readonly (readonly [number, number])[] {
-  const from = clockMinutes(person.from);
-  const until = clockMinutes(person.until);
-  const list: [number, number][] = [];
+/** Minutes [from, to) of the problem. */
+type Stretch = readonly [number, number];
+
+/** Absences of a person over [0, horizon) when minute 0 is `clockAtZero` minutes after some midnight; sleep is one. */
+export function absences(person: Person, clockAtZero: number, horizon: number, kitchen?: Kitchen): readonly Stretch[] {
+  const away = daily(clockMinutes(person.until), clockMinutes(person.from), clockAtZero, horizon);
+  return kitchen ? joined([...away, ...sleep(kitchen, clockAtZero, horizon)]) : away;
+}
+
+/** When the household sleeps. */
+export function sleep({ asleep }: Kitchen, clockAtZero: number, horizon: number): readonly Stretch[] {
+  return asleep ? daily(clockMinutes(asleep.from), clockMinutes(asleep.until), clockAtZero, horizon) : [];
+}
+
+/** The stretches between an hour and the next time that it is another, on every day within the horizon. */
+function daily(from: number, until: number, clockAtZero: number, horizon: number): readonly Stretch[] {
+  const list: Stretch[] = [];
   const firstMidnight = -(((clockAtZero % 1440) + 1440) % 1440);
+  const length = until > from ? until - from : until + 1440 - from;
   for (let midnight = firstMidnight - 1440; midnight < horizon; midnight += 1440) {
-    const lo = Math.max(0, midnight + until);
-    const hi = Math.min(horizon, midnight + 1440 + from);
+    const lo = Math.max(0, midnight + from);
+    const hi = Math.min(horizon, midnight + from + length);
     if (hi > lo) list.push([lo, hi]);
+  }
+  return list;
+}
+
+function joined(stretches: readonly Stretch[]): readonly Stretch[] {
+  const list: Stretch[] = [];
+  for (const [from, to] of [...stretches].sort((a, b) => a[0] - b[0])) {
+    const last = list.at(-1);
+    if (last && from <= last[1]) list[list.length - 1] = [last[0], Math.max(last[1], to)];
+    else list.push([from, to]);
   }
   return list;
 }
@@ -96,22 +120,29 @@ export function unitsOf(kitchen: Kitchen, clockAtZero: number, horizon: number):
     ),
     ...kitchen.people.map((person) => ({
       id: unitId('person', person.id),
-      away: absences(person, clockAtZero, horizon),
+      away: absences(person, clockAtZero, horizon, kitchen),
     })),
   ];
 }
 
+/** More things on the heat than any stove holds: the pool of the heat is there only to be away while all sleep. */
+const ENDLESS_HEAT = 100;
+
 export function poolsOf(kitchen: Kitchen, clockAtZero: number, horizon: number): PoolResource[] {
   const cooks = kitchen.people.filter((person) => person.role === 'cook');
+  const nights = sleep(kitchen, clockAtZero, horizon);
   return [
     { id: HANDS, capacity: kitchen.people.length },
     {
       id: EYES,
       capacity: cooks.length * EYES_PER_COOK,
       away: cooks.flatMap((cook) =>
-        absences(cook, clockAtZero, horizon).map(([from, to]) => [from, to, EYES_PER_COOK] as const),
+        absences(cook, clockAtZero, horizon, kitchen).map(([from, to]) => [from, to, EYES_PER_COOK] as const),
       ),
     },
+    ...(nights.length > 0
+      ? [{ id: HEAT, capacity: ENDLESS_HEAT, away: nights.map(([from, to]) => [from, to, ENDLESS_HEAT] as const) }]
+      : []),
     ...kitchen.ovens.map((oven) => ({ id: shelvesOf(oven.id), capacity: oven.shelves })),
   ];
 }

@@ -1,8 +1,10 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import { TEST_CLOCK } from '@/core/testing/clock';
 import { planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import type { Meal } from './meal';
 import type { Plan, PlannedStep } from './plan';
+import { planMeal } from './plan-meal';
 
 const meals = SAMPLE_MEALS.map(
   (sample): Meal => ({ ...sample.setting, day: '2026-11-28', kitchen: sample.kitchen, dishes: sample.dishes }),
@@ -25,6 +27,16 @@ describe.each(meals.map((meal) => [meal.name, meal] as const))('%s', (_, meal) =
       expect(landing.waits, landing.dishName).toBeLessThanOrEqual(landing.mostMinutes);
     }
     expect(plan.landings.length).toBeGreaterThan(0);
+  });
+
+  it('is sensible at first sight, when the time is over before the search has begun', async () => {
+    const result = await planMeal({ ...meal, layOutFirst: false }, { solve: { ...TEST_CLOCK, seconds: 0 } });
+    const landings = result.ok ? result.plan.landings : [];
+    expect(landings.length).toBeGreaterThan(0);
+    for (const { dishName, waits, late, mostMinutes } of landings) {
+      expect(late, dishName).toBeLessThan(45);
+      expect(waits, dishName).toBeLessThan(mostMinutes + 45);
+    }
   });
 
   it('puts one thing at a time on a burner and in a pair of hands', () => {

@@ -10,9 +10,10 @@ import {
   type Vessel,
   type VesselKind,
 } from '@/core/kitchen/kitchen';
-import { madeTheDayBefore, stepsForTheDayBefore } from './day-before';
+import { capital, listed } from '@/core/units/words';
+import { aheadPoints, asMadeAhead } from './ahead';
 import { inTheOven, moreGently } from './elsewhere';
-import { type Meal, type Pace, portionsOf } from './meal';
+import { type MadeAhead, type Meal, type Pace, portionsOf } from './meal';
 import type { Plan } from './plan';
 import type { PlanResult } from './plan-meal';
 import { sharedOut } from './share-out';
@@ -26,6 +27,8 @@ export type Change =
   | { readonly kind: 'dish'; readonly dishId: string; readonly dish: Dish }
   /** Several dishes, by the ids of the old. */
   | { readonly kind: 'dishes'; readonly dishes: Readonly<Record<string, Dish>> }
+  /** A dish, or the beginning of one, made on an earlier day. */
+  | { readonly kind: 'ahead'; readonly made: MadeAhead }
   | { readonly kind: 'without'; readonly dishId: string };
 
 /** A what-if that can be tried. */
@@ -72,7 +75,7 @@ export function ideasFor(meal: Meal, minutesLeft = Number.POSITIVE_INFINITY): re
     ...laterIdeas(meal),
     ...vesselIdeas(meal),
     ...kitchenIdeas(meal),
-    ...meal.dishes.flatMap((dish) => [...elsewhereIdeas(meal, dish), ...(eve ? eveIdeas(dish) : [])]),
+    ...meal.dishes.flatMap((dish) => [...elsewhereIdeas(meal, dish), ...(eve ? eveIdeas(meal, dish) : [])]),
     ...withoutIdeas(meal),
   ];
   return ideas.sort((a, b) => a.effort - b.effort);
@@ -174,7 +177,11 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
 }
 
 /** Vessel uses that no vessel of the kitchen fits, with their dish scaled to the meal. */
-function missing({ kitchen, dishes, ...setting }: Meal): readonly { readonly dish: Dish; readonly use: VesselUse }[] {
+export function missingVessels({
+  kitchen,
+  dishes,
+  ...setting
+}: Meal): readonly { readonly dish: Dish; readonly use: VesselUse }[] {
   return dishes.flatMap((written) => {
     const dish = scaleDish(written, portionsOf(setting));
     const without = dish.vessels.filter(({ need }) => fittingVessels(kitchen, need).length === 0);
@@ -184,12 +191,12 @@ function missing({ kitchen, dishes, ...setting }: Meal): readonly { readonly dis
 
 /** Whether a vessel is wanted that the kitchen does not have: then a larger one, or two, may help. */
 export function lacksVessel(meal: Meal): boolean {
-  return missing(meal).length > 0;
+  return missingVessels(meal).length > 0;
 }
 
 /** What helps where nothing is large enough: to borrow, or to share out between two pots. */
 function vesselIdeas(meal: Meal): Idea[] {
-  const lacking = missing(meal);
+  const lacking = missingVessels(meal);
   if (lacking.length === 0) return [];
   const { kitchen } = meal;
   const borrowed = new Map<VesselKind, Vessel>();
@@ -261,10 +268,6 @@ function usualWidth(litres: number): number {
   return Math.round(10 * (litres / 0.4) ** (1 / 3));
 }
 
-function listed(names: readonly string[]): string {
-  return names.length > 1 ? `${names.slice(0, -1).join(', ')} and ${names.at(-1)}` : (names[0] ?? '');
-}
-
 /** Steps of a dish that could stand somewhere else. */
 function elsewhereIdeas({ kitchen }: Meal, dish: Dish): Idea[] {
   const idea = (id: string, says: string, asks: string, other: Dish): Idea => ({
@@ -295,21 +298,21 @@ function elsewhereIdeas({ kitchen }: Meal, dish: Dish): Idea[] {
 }
 
 /** A dish, or the beginning of one, made the evening before. */
-function eveIdeas(dish: Dish): Idea[] {
-  const early = stepsForTheDayBefore(dish);
-  const last = dish.steps.filter(({ id }) => early.has(id)).at(-1);
-  if (!last) return [];
-  const hands = dish.steps
-    .filter(({ id, attention, daysBefore }) => early.has(id) && attention === 'hands' && daysBefore === undefined)
+function eveIdeas({ ahead }: Meal, dish: Dish): Idea[] {
+  const point = aheadPoints(dish)[0];
+  if (!point || ahead?.some((each) => each.dish === dish.id)) return [];
+  const early = dish.steps.filter(({ id }) => point.steps.has(id));
+  const hands = early
+    .filter(({ attention, daysBefore }) => attention === 'hands' && daysBefore === undefined)
     .reduce((sum, { minutes }) => sum + minutes.likely, 0);
-  const what = early.size === dish.steps.length ? dish.name : `${dish.name} up to “${last.name}”`;
+  const what = early.length === dish.steps.length ? dish.name : `${dish.name} up to “${early.at(-1)!.name}”`;
   return [
     {
       id: `eve ${dish.id}`,
       says: `make ${what} the day before`,
       asks: hands > 0 ? `${hands} min of hands the evening before, and room in the fridge` : 'room in the fridge',
       effort: 4.5,
-      change: { kind: 'dish', dishId: dish.id, dish: madeTheDayBefore(dish, early) },
+      change: { kind: 'ahead', made: { dish: dish.id, upTo: point.upTo, days: 1 } },
     },
   ];
 }
@@ -327,10 +330,6 @@ function withoutIdeas({ dishes }: Meal): Idea[] {
     }));
 }
 
-function capital(name: string): string {
-  return `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
-}
-
 /** The meal as it would be. */
 export function changed(meal: Meal, change: Change): Meal {
   switch (change.kind) {
@@ -344,6 +343,10 @@ export function changed(meal: Meal, change: Change): Meal {
       return { ...meal, dishes: meal.dishes.map((dish) => (dish.id === change.dishId ? change.dish : dish)) };
     case 'dishes':
       return { ...meal, dishes: meal.dishes.map((dish) => change.dishes[dish.id] ?? dish) };
+    case 'ahead': {
+      const one = asMadeAhead({ dishes: meal.dishes, ahead: [change.made] });
+      return { ...meal, dishes: one.dishes, ahead: [...(meal.ahead ?? []), change.made] };
+    }
     case 'without':
       return { ...meal, dishes: meal.dishes.filter((dish) => dish.id !== change.dishId) };
   }

@@ -6,6 +6,10 @@ export const COST = {
   stale: 1,
   longWait: 1,
   awake: 1,
+  /** Work of an earlier day late in its evening. */
+  lateEvening: 1,
+  /** Board work that is to be done together, and is not. */
+  apart: 3,
   missedLag: 20,
   moved: 2,
   otherUnit: 4,
@@ -13,8 +17,12 @@ export const COST = {
   pinned: 400,
 } as const;
 
-/** Waiting between steps that nobody minds: prepared food on the board, food between two heats. */
-export const RATHER_WITHIN = { prepared: 45, cooking: 10 } as const;
+/** Waiting between steps that nobody minds: prepared food on the board, what is laid out for the evening, food between two heats. */
+export const RATHER_WITHIN = { prepared: 45, laidOut: 150, cooking: 10 } as const;
 
 /** Minutes a hot dish may wait before a fresher one is worth something. Common practice, no source. */
 export const FRESH_MINUTES = 15;
+
+/** The hour before the table is for cooking: what keeps as long as this and more is prepared before it. Common practice, no source. */
+export const HOT_HOUR_MINUTES = 60;
+export const KEEPS_LAID_OUT = 90;

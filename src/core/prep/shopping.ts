@@ -1,5 +1,6 @@
 import type { Dish } from '@/core/dish/dish';
 import { scaleDish } from '@/core/dish/scale';
+import { table } from '@/core/formats/table';
 import { giverOf } from '@/core/meal/hand-over';
 import { type Meal, portionsOf } from '@/core/meal/meal';
 import {
@@ -10,6 +11,7 @@ import {
   VOLUME_IN_ML,
   type VolumeUnit,
 } from '@/core/units/amount';
+import { densityOf } from '@/core/units/densities';
 
 /** Where in a shop a thing stands. */
 export type Aisle =
@@ -51,6 +53,8 @@ export interface Errand {
   readonly aisle: Aisle;
   /** Amounts of different kinds stay apart: 400 g and 2 pieces. Rounded up to what can be bought. */
   readonly amounts: readonly Amount[];
+  /** The same to the gram, as the dishes want it. */
+  readonly exact: readonly Amount[];
   /** Which dish wants how much. */
   readonly wants: readonly Omit<Want, 'name'>[];
 }
@@ -75,11 +79,13 @@ export function shoppingList(meal: Meal): readonly Errand[] {
   }
   return [...errands]
     .map(([key, { name, wants }]): Errand => {
+      const exact = joinedKinds(name, added(wants.map(({ amount }) => amount)));
       return {
         key,
         name,
         aisle: aisleOf(name),
-        amounts: added(wants.map(({ amount }) => amount)).map(buyable),
+        amounts: exact.map(buyable),
+        exact,
         wants: wants.map(({ name: _, ...want }) => want),
       };
     })
@@ -128,6 +134,16 @@ export function added(amounts: readonly Amount[]): readonly Amount[] {
   return [...sums.values()];
 }
 
+/** Spoons and cups join the weight of what is weighed too, where its density is known. */
+function joinedKinds(name: string, amounts: readonly Amount[]): readonly Amount[] {
+  const grams = amounts.find(({ unit }) => unit === 'g');
+  const ml = amounts.find(({ unit }) => unit === 'ml');
+  const density = densityOf(name);
+  if (!grams || !ml || density === null) return amounts;
+  const all = { quantity: grams.quantity + ml.quantity * density, unit: 'g' } as const;
+  return amounts.flatMap((each) => (each === grams ? [all] : each === ml ? [] : [each]));
+}
+
 /** Never less than is wanted: whole pieces, weights and volumes to the next step that a shop sells. */
 export function buyable({ quantity, unit }: Amount): Amount {
   const up = (step: number) => Math.ceil(quantity / step - 1e-9) * step;
@@ -138,6 +154,7 @@ export function buyable({ quantity, unit }: Amount): Amount {
 }
 
 const SIGNS: readonly (readonly [Aisle, RegExp])[] = [
+  ['vegetables and fruit', /\bfresh (horseradish|ginger|chilli|peas|beans|herbs)\b/],
   [
     'meat and fish',
     /\b(beef|pork|lamb|mutton|goat|veal|chicken|turkey|duck|mince|minced|meat|bacon|ham|sausages?|fish|cod|mackerel|salmon|trout|prawns?|shanks?|fillets?)\b/,
@@ -183,21 +200,16 @@ export function listAsText(errands: readonly Errand[]): string {
   }).join('\n\n');
 }
 
-/** The list as a table: aisle, thing, amount, unit, dishes. RFC 4180. */
+/** The list as a table: aisle, thing, amount, unit, dishes. RFC 4180; a cell that begins like a formula is told to be words. */
 export function listAsCsv(errands: readonly Errand[]): string {
-  const cell = (value: string | number) => {
-    // A cell that begins like a formula is told to be words.
-    const text = String(value).replace(/^([=+\-@])/, "'$1");
-    return /[",\n]/.test(text) ? `"${text.replaceAll('"', '""')}"` : text;
-  };
   const rows = errands.flatMap(({ aisle, name, amounts, wants }) =>
-    amounts.map(({ quantity, unit }) => [
+    amounts.map(({ quantity, unit }) => ({
       aisle,
-      name,
-      quantity,
+      thing: name,
+      amount: quantity,
       unit,
-      [...new Set(wants.map(({ dish }) => dish))].join('; '),
-    ]),
+      for: [...new Set(wants.map(({ dish }) => dish))].join('; '),
+    })),
   );
-  return [['aisle', 'thing', 'amount', 'unit', 'for'], ...rows].map((row) => row.map(cell).join(',')).join('\r\n');
+  return table(['aisle', 'thing', 'amount', 'unit', 'for'], rows);
 }

@@ -95,6 +95,26 @@ export class Draft {
     return true;
   }
 
+  /** Places a step at the room next to some minute of its window; false when there is none. */
+  insertSomewhere(step: number, random: Random): boolean {
+    const low = this.windowLow(step);
+    const high = this.windowHigh(step);
+    return low <= high && this.insert(step, low + random.below(high - low + 1));
+  }
+
+  /** Takes out every step that may be neither much sooner nor much later than this one; returns those that stood. */
+  removeJoined(step: number): number[] {
+    const { n, lag } = this.p;
+    const joined: number[] = [];
+    for (let k = 0; k < n; k++) {
+      const bound = lag[step * n + k]! > NO_LAG && lag[k * n + step]! > NO_LAG;
+      if (k === step || !bound || this.start[k]! < 0) continue;
+      this.remove(k);
+      joined.push(k);
+    }
+    return joined;
+  }
+
   /** Places a step just there with the given choices if every rule allows it; otherwise leaves it out. */
   insertAt(step: number, at: number, choice: Int32Array): boolean {
     if (at < this.windowLow(step) || at > this.windowHigh(step)) return false;
@@ -505,7 +525,8 @@ export class Draft {
     const other = this.p.needs[rule.other]!.from;
     if (other === step || this.start[other]! < 0) return null;
     this.remove(other);
-    return [other, step];
+    // At once, or the other would be put back where it stood.
+    return this.insert(step) ? [other] : [other, step];
   }
 
   private poolBlockers(pool: number, amount: number, from: number, to: number, blockers: Set<number>): void {

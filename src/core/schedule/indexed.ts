@@ -1,4 +1,4 @@
-import type { Problem } from './problem';
+import type { Choice, Problem } from './problem';
 
 /** No lag known: far below any real one, yet safe to add to. */
 export const NO_LAG = -1_000_000;
@@ -106,12 +106,7 @@ export function indexProblem(problem: Problem): IndexResult {
     if (earliest[i]! > latest[i]!) return { ok: false };
   }
 
-  const barred = new Set(
-    (problem.forbid ?? []).flatMap(([a, b]) => {
-      const [one, two] = [a, b].map((choice) => choiceKey(choice, choice.unit));
-      return one === two ? [one!] : [];
-    }),
-  );
+  const barred = impossibleChoices(problem);
   let possible = true;
   const needs: Need[] = [];
   const needsOf: Need[][] = problem.steps.map(() => []);
@@ -123,7 +118,6 @@ export function indexProblem(problem: Problem): IndexResult {
     list: readonly { id: string; cost: number }[],
     origin: Need['origin'],
   ) => {
-    // A choice forbidden together with itself is simply not to be had.
     const open = list.filter(({ id }) => !barred.has(choiceKey(origin, id)));
     if (open.length === 0) possible = false;
     const need: Need = {
@@ -199,10 +193,57 @@ export function indexProblem(problem: Problem): IndexResult {
   };
 }
 
-function choiceKey(
-  owner: { readonly step: string; readonly need: number } | { readonly hold: string },
-  unit: string,
-): string {
+/**
+ * Choices that no plan can make, as keys: those forbidden together with themselves, and those forbidden with every choice that another step or
+ * hold has (arc consistency).
+ */
+function impossibleChoices(problem: Problem): ReadonlySet<string> {
+  const open = new Map<string, Set<string>>();
+  for (const step of problem.steps) {
+    for (const [need, list] of (step.units ?? []).entries())
+      open.set(ownerKey({ step: step.id, need }), new Set(list.map(({ id }) => id)));
+  }
+  for (const hold of problem.holds) open.set(ownerKey({ hold: hold.id }), new Set(hold.units.map(({ id }) => id)));
+  const barred = new Set<string>();
+  /** For each choice, what it forbids to each of the others. */
+  const against = new Map<string, { readonly choice: Choice; readonly others: Map<string, Set<string>> }>();
+  for (const [a, b] of problem.forbid ?? []) {
+    for (const [choice, other] of [
+      [a, b],
+      [b, a],
+    ] as const) {
+      const key = choiceKey(choice, choice.unit);
+      const row = against.get(key) ?? { choice, others: new Map<string, Set<string>>() };
+      const owner = ownerKey(other);
+      row.others.set(owner, (row.others.get(owner) ?? new Set()).add(other.unit));
+      against.set(key, row);
+    }
+  }
+  for (let changed = true; changed; ) {
+    changed = false;
+    for (const [key, { choice, others }] of against) {
+      if (barred.has(key) || !open.get(ownerKey(choice))?.has(choice.unit)) continue;
+      const self = others.get(ownerKey(choice))?.has(choice.unit) === true;
+      const lone = [...others].some(([owner, units]) => {
+        const left = open.get(owner);
+        return owner !== ownerKey(choice) && left !== undefined && [...left].every((unit) => units.has(unit));
+      });
+      if (!self && !lone) continue;
+      barred.add(key);
+      open.get(ownerKey(choice))!.delete(choice.unit);
+      changed = true;
+    }
+  }
+  return barred;
+}
+
+type Owner = { readonly step: string; readonly need: number } | { readonly hold: string };
+
+function ownerKey(owner: Owner): string {
+  return 'hold' in owner ? JSON.stringify([owner.hold]) : JSON.stringify([owner.step, owner.need]);
+}
+
+function choiceKey(owner: Owner, unit: string): string {
   return 'hold' in owner ? JSON.stringify([owner.hold, unit]) : JSON.stringify([owner.step, owner.need, unit]);
 }
 

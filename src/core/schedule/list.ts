@@ -38,7 +38,13 @@ export function noisyOrder(
   return order;
 }
 
-/** Inserts the steps, the latest first, ejecting where there is no room; false when the ejections run out. */
+/** A step thrown out so often is looking for room where there is none. */
+const STUBBORN = 10;
+
+/**
+ * Inserts the steps, the latest first, ejecting where there is no room; false when the ejections run out. What is thrown out again and again goes, with all
+ * that hangs closely on it, to another place by chance.
+ */
 export function placeAll(
   draft: Draft,
   steps: readonly number[],
@@ -47,6 +53,7 @@ export function placeAll(
   random: Random,
 ): boolean {
   const waiting = [...steps].sort((a, b) => order[a]! - order[b]! || a - b);
+  const thrownOut = new Map<number, number>();
   let left = ejections;
   while (waiting.length > 0) {
     const step = waiting.pop()!;
@@ -55,7 +62,14 @@ export function placeAll(
     if (!ejected) return false;
     left -= Math.max(1, ejected.length);
     if (left <= 0) return false;
-    waiting.push(...ejected.sort((a, b) => order[a]! - order[b]!));
+    for (const each of ejected) thrownOut.set(each, (thrownOut.get(each) ?? 0) + 1);
+    const stubborn = ejected.find((each) => thrownOut.get(each)! >= STUBBORN && !draft.isPlaced(each));
+    if (stubborn !== undefined) {
+      thrownOut.set(stubborn, 0);
+      ejected.push(...draft.removeJoined(stubborn));
+      draft.insertSomewhere(stubborn, random);
+    }
+    waiting.push(...ejected.filter((each) => !draft.isPlaced(each)).sort((a, b) => order[a]! - order[b]!));
   }
   return true;
 }

@@ -41,6 +41,8 @@ export interface CancelSignal {
 
 const MILLISECONDS_BETWEEN_PAUSES = 15;
 const MILLISECONDS_BETWEEN_NEWS = 60;
+/** Rounds of improvement that a plan made from nothing gets, whatever the time. */
+const FIRST_ROUNDS = 30;
 /** List schedules tried before the engine looks for a first plan too. */
 const FIRST_ATTEMPTS = 8;
 /** The most that the first cycles of the descent may take of the time, before the learning search joins in. */
@@ -136,7 +138,13 @@ class Run {
       if (this.wantsPause()) await this.breathe();
       placement = this.listSchedule(p, draft, ideal, attempt);
     }
-    if (placement) this.keep(p, placement);
+    const dishes = closelyJoined(p);
+    let descent: Descent | null = null;
+    if (placement) {
+      this.keep(p, placement);
+      descent = new Descent(p, draft, ideal, dishes, this.random);
+      placement = await this.firstRounds(p, descent);
+    }
     await this.breathe();
     const model = await this.built(p);
     if (!model) return this.best ? this.answer(false) : this.unknown();
@@ -147,12 +155,26 @@ class Run {
     } else {
       placement = await this.firstByEngine(p, model, draft, ideal);
       if (!placement) return this.giveUp(model);
+      draft.restore(snapshotOf(p, placement));
     }
-    draft.restore(snapshotOf(p, placement));
-    const descent = new Descent(p, draft, ideal, closelyJoined(p), this.random);
+    descent ??= new Descent(p, draft, ideal, dishes, this.random);
     await this.descendFirst(p, descent);
     const proven = await this.improve(p, model, descent);
     return this.answer(proven);
+  }
+
+  /**
+   * A first plan may be far from any sense, and on a busy machine all the time may be over with it: so many rounds it gets in any case,
+   * unless there was a plan to begin from.
+   */
+  private async firstRounds(p: Indexed, descent: Descent): Promise<Placement> {
+    for (let round = 0; round < FIRST_ROUNDS && !this.options.start && this.signal?.aborted !== true; round++) {
+      if (this.wantsPause()) await this.breathe();
+      descent.round();
+    }
+    const placement = placementOf(p, descent.best);
+    this.keep(p, placement);
+    return placement;
   }
 
   /** The model of the whole problem, or null when there was no time left to build it. */

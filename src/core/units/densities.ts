@@ -11,3 +11,23 @@ export const DENSITIES: readonly { readonly id: string; readonly name: string; r
   { id: 'lentils', name: 'dry lentils', density: 0.81 },
   { id: 'chickpeas', name: 'dry chickpeas', density: 0.85 },
 ];
+
+/** Words by which a thing of the list is known; the first that fits counts. */
+const KNOWN_BY: readonly (readonly [RegExp, string])[] = [
+  [/\b(oil|ghee)\b/, 'oil'],
+  [/\bbutter\b(?! bean)/, 'butter'],
+  [/\bflour\b/, 'flour'],
+  [/\bsugar\b/, 'sugar'],
+  [/\bhoney\b/, 'honey'],
+  [/\bfine salt\b|^salt$/, 'salt'],
+  [/\b(milk|cream|yogh?urt|buttermilk)\b/, 'milk'],
+  [/\blentils\b/, 'lentils'],
+  [/\bchickpeas\b/, 'chickpeas'],
+  [/\b(water|stock|broth|vinegar|wine|juice)\b/, 'water'],
+];
+
+/** Grams of a millilitre of a thing by its name; null where it is not known. */
+export function densityOf(name: string): number | null {
+  const id = KNOWN_BY.find(([pattern]) => pattern.test(name.toLowerCase()))?.[1];
+  return DENSITIES.find((each) => each.id === id)?.density ?? null;
+}

@@ -6,9 +6,9 @@ import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect } from 'react';
 import type { Balance } from '@/core/grain/balance';
+import { useChart } from '@/ui/use-chart';
 import { useDress } from '@/views/shell/shell';
 import { sayVolume } from './say';
-import { useChart } from './use-chart';
 
 use([BarChart, GridComponent, LegendComponent, SVGRenderer]);
 

@@ -6,8 +6,8 @@ import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect } from 'react';
 import type { Range } from '@/core/heat/boil';
+import { useChart } from '@/ui/use-chart';
 import { useDress } from '@/views/shell/shell';
-import { useChart } from './use-chart';
 
 use([LineChart, GridComponent, MarkLineComponent, SVGRenderer]);
 

@@ -10,7 +10,7 @@ import { scaleDish } from '@/core/dish/scale';
 import { fittingVessels } from '@/core/kitchen/fits';
 import { type Meal, portionsOf } from '@/core/meal/meal';
 import { pantry } from '@/store/db';
-import { loadMeal, storeDish } from '@/store/meals';
+import { loadWritten, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 
 /** The dish whose numbers lie on the bench. */
@@ -36,7 +36,7 @@ export function FromDish({ children }: { readonly children: React.ReactNode }) {
   const search = useSearchParams();
   const [mealId, dishId] = [search.get('meal'), search.get('dish')];
   const meal = useLiveQuery(
-    async () => (mealId === null ? null : ((await loadMeal(pantry(), mealId)) ?? null)),
+    async () => (mealId === null ? null : ((await loadWritten(pantry(), mealId)) ?? null)),
     [mealId],
   );
   if (mealId === null || dishId === null) return children;

@@ -3,7 +3,9 @@
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
-import { useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { type Cue, cuesAt } from '@/core/live/cues';
+import { followAlong } from '@/core/live/follow';
 import { isFinished, type LiveStep, lastStanding, liveSteps, minutesToTable } from '@/core/live/session';
 import { stoveAt } from '@/core/live/stove';
 import type { Meal } from '@/core/meal/meal';
@@ -15,12 +17,21 @@ import { printCountdown, printSpan, useNow } from '@/ui/clock';
 import { type KeyRow, KeysSheet, useKey } from '@/ui/keys-sheet';
 import { pigmentAt } from '@/ui/pigments';
 import { useMeal } from '@/views/shell/meal-frame';
+import { EveningPanel } from './evening-panel';
+import { useCues } from './use-cues';
 import { type SessionAtHand, useSession } from './use-session';
+import { Rarely, Watched } from './watched';
+import { Ways } from './ways';
 
 const KEYS: readonly KeyRow[] = [
-  ['D', 'done: the first thing under “now”'],
+  ['D', 'done: the first thing under “now”; so does the space bar'],
   ['N', 'not yet: it gets more time'],
+  ['B', 'done or begun: the second thing under “now”'],
+  ['1', 'the pot that calls: not there yet'],
+  ['2', 'the pot that calls: nearly'],
+  ['3', 'the pot that calls: there'],
   ['U', 'undo what was pressed last'],
+  ['E', 'the evening: another hour, a dish less, a note, everything that was told'],
   ['?', 'this sheet'],
 ];
 
@@ -94,11 +105,36 @@ function Before({
 
 function AtTheStove({ session, told }: { readonly session: StoredSession; readonly told: SessionAtHand }) {
   const now = useNow(250);
-  const stove = now === null ? null : stoveAt(session, now);
+  const [panel, setPanel] = useState(false);
+  const quiet = useLiveQuery(() => pantry().settings.get('quiet'))?.value === 'on';
+  const follow = useLiveQuery(() => pantry().settings.get('follow'))?.value === 'on';
+  const second = now === null ? null : Math.floor(now / 1000);
+  // The stove is looked at once a second, the clocks four times.
+  const stove = useMemo(() => (second === null ? null : stoveAt(session, second * 1000 + 999)), [session, second]);
+  const cues = useMemo(() => (second === null ? [] : cuesAt(session, second * 1000 + 999)), [session, second]);
+  useCues({ cues, now, leads: told.leads, quiet });
+  useFollowing(session, told, second, follow && told.leads);
+  const wentBack = useClockWentBack(now);
   const focal = stove?.now[0];
-  useKey('d', () => focal && (isStart(focal) ? told.begun(focal) : told.done(focal)));
-  useKey('n', () => focal && !isStart(focal) && told.notYet(focal));
-  useKey('u', told.undo);
+  const press = () => focal && (isStart(focal) ? told.begun(focal) : told.done(focal));
+  const open = told.leads && !panel;
+  useKey('d', () => open && press());
+  useKey(' ', (event) => {
+    // On a button the space bar presses that button.
+    if (!open || (event.target as HTMLElement | null)?.closest('button')) return;
+    event.preventDefault();
+    press();
+  });
+  useKey('n', () => open && focal && !isStart(focal) && told.notYet(focal));
+  const beside = stove?.now[1];
+  useKey('b', () => open && beside && (isStart(beside) ? told.begun(beside) : told.done(beside)));
+  useKey('u', () => open && told.undo());
+  useKey('e', () => setPanel(true));
+  // The pot that calls first is answered by number.
+  const called = stove?.watching.find(({ step }) => cues.some(({ keys }) => keys.includes(step.key)));
+  useKey('1', () => open && called && told.looked(called, 'not there'));
+  useKey('2', () => open && called && told.looked(called, 'nearly'));
+  useKey('3', () => open && called && told.done(called));
   if (now === null || stove === null) return null;
   const canUndo = lastStanding(session) !== undefined;
   return (
@@ -106,12 +142,30 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
       data-dress="night"
       className="fixed inset-0 z-10 flex flex-col overflow-auto bg-ground md:overflow-hidden text-ink"
     >
-      <TopLine session={session} now={now} />
+      <TopLine session={session} now={now} onPanel={() => setPanel(true)} />
+      {panel && (
+        <EveningPanel
+          session={session}
+          told={told}
+          quiet={quiet}
+          follow={follow}
+          leads={told.leads}
+          onClose={() => setPanel(false)}
+        />
+      )}
+      {!told.leads && <Follows onTakeOver={told.takeOver} />}
+      {wentBack !== null && (
+        <p role="status" className="bg-soft px-5 py-2 text-lg sm:px-8">
+          The clock of this device was put back by {wentBack} min; times follow it, and nothing told is lost.
+        </p>
+      )}
+      <Calls cues={cues} />
+      {told.leads && !stove.finished && <Ways session={session} told={told} quiet={quiet} />}
       {stove.finished ? (
         <Finished session={session} now={now} onUndo={told.undo} />
       ) : (
         <>
-          <div className="grid flex-1 md:min-h-0 md:grid-cols-2">
+          <fieldset disabled={!told.leads} className="grid flex-1 md:min-h-0 md:grid-cols-2">
             <section aria-label="Now" className="border-line p-5 sm:px-8 sm:py-6 md:overflow-y-auto md:border-r">
               <h2 className="font-sans text-base font-semibold text-faint">Now</h2>
               {focal ? (
@@ -131,11 +185,18 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
               {stove.watching.length === 0 && <p className="mt-3 text-xl text-faint">Nothing is on the heat.</p>}
               <ul>
                 {stove.watching.map((live) => (
-                  <Watched key={live.step.key} session={session} live={live} told={told} now={now} />
+                  <Watched
+                    key={live.step.key}
+                    session={session}
+                    live={live}
+                    told={told}
+                    now={now}
+                    tint={colour(session, live.step.dishId)}
+                  />
                 ))}
               </ul>
             </section>
-          </div>
+          </fieldset>
           <Next session={session} list={stove.next} quiet={stove.quietMinutes} quietFrom={stove.quietFrom} now={now} />
         </>
       )}
@@ -143,21 +204,85 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
   );
 }
 
-function TopLine({ session, now }: { readonly session: StoredSession; readonly now: number }) {
+/** Calls in words, danger largest; where the browser cannot speak they stand alone for the voice. */
+function Calls({ cues }: { readonly cues: readonly Cue[] }) {
+  const loud = cues.filter(({ kind }) => kind !== 'hands');
+  if (loud.length === 0) return null;
+  return (
+    <div aria-live="assertive" data-testid="calls">
+      {loud.slice(0, 2).map(({ id, kind, says }) => (
+        <p
+          key={id}
+          className={`px-5 py-2 sm:px-8 ${kind === 'danger' ? 'bg-warn text-2xl font-semibold text-ground sm:text-3xl' : 'bg-soft text-xl sm:text-2xl'}`}
+        >
+          {says}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+function Follows({ onTakeOver }: { readonly onTakeOver: () => void }) {
+  return (
+    <p role="status" className="flex flex-wrap items-center gap-4 bg-soft px-5 py-2 text-lg sm:px-8">
+      Another window leads this evening; this one follows.
+      <Button onClick={onTakeOver}>take over here</Button>
+    </p>
+  );
+}
+
+/** Calls cold work done when its time is over and the cook stays silent. */
+function useFollowing(session: StoredSession, told: SessionAtHand, second: number | null, on: boolean): void {
+  const said = useRef(new Set<string>());
+  useEffect(() => {
+    if (!on || second === null) return;
+    const at = second * 1000;
+    const live = followAlong(session, liveSteps(session, at), at);
+    if (!live || said.current.has(live.step.key)) return;
+    said.current.add(live.step.key);
+    told.byClock(live);
+  }, [session, told, second, on]);
+}
+
+/** Minutes by which the device's clock was put back while the view was open; null when it was not. */
+function useClockWentBack(now: number | null): number | null {
+  const latest = useRef(0);
+  const [back, setBack] = useState<number | null>(null);
+  useEffect(() => {
+    if (now === null) return;
+    if (latest.current - now > 30_000) setBack(Math.max(1, Math.round((latest.current - now) / 60_000)));
+    latest.current = now;
+  }, [now]);
+  return back;
+}
+
+interface TopLineProps {
+  readonly session: StoredSession;
+  readonly now: number;
+  readonly onPanel: () => void;
+}
+
+function TopLine({ session, now, onPanel }: TopLineProps) {
   const away = -minutesToTable(session, now);
   const late = Math.max(0, ...session.plan.landings.map((landing) => landing.late));
   const table = format(session.tableAt + late * 60_000, 'HH:mm');
+  const agreed = session.firstTable !== undefined && session.firstTable !== session.tableAt;
   return (
     <header className="flex flex-wrap items-center gap-x-8 gap-y-1 border-b border-line px-5 py-4 sm:px-8">
       <p className="text-5xl font-semibold">{format(now, 'HH:mm')}</p>
       <p className="text-xl text-faint" data-testid="table-line">
         {away > 0 ? `${printSpan(Math.ceil(away))} to the table` : `${printSpan(away)} past the hour`} ·{' '}
-        {late > 0 ? `now ${table}` : `still ${table}`}
+        {late > 0 ? `now ${table}` : agreed ? `agreed on ${table}` : `still ${table}`}
       </p>
-      <p className="min-w-0 flex-1 text-right text-lg text-ember" aria-live="polite" data-testid="moved">
+      <p
+        className="order-last min-w-0 basis-full text-lg text-ember sm:order-none sm:flex-1 sm:basis-0 sm:text-right"
+        aria-live="polite"
+        data-testid="moved"
+      >
         {session.moved}
       </p>
       <span className="flex items-center gap-4">
+        <Button onClick={onPanel}>evening</Button>
         <KeysSheet rows={KEYS} />
         <Link
           href={`/meals/${encodeURIComponent(session.mealId)}/score`}
@@ -210,12 +335,16 @@ function Focal({ session, live, told, now, canUndo }: StepProps & { readonly now
       </p>
       {step.amounts.length > 0 && <p className="mt-3 text-xl">{step.amounts.join(' · ')}</p>}
       {step.doneWhen && <p className="mt-2 text-xl text-faint">Until: {step.doneWhen}</p>}
+      {step.learned !== undefined && (
+        <p className="mt-2 text-lg text-faint">Its minutes are from your last {step.learned} times.</p>
+      )}
       {step.cautions.map((caution) => (
         <p key={caution} className="mt-3 border-l-4 border-ember pl-3 text-lg">
           {caution}
         </p>
       ))}
-      <div className="mt-6 flex flex-wrap gap-3.5">
+      {/* Whatever the step has to say, its answers stay in sight. */}
+      <div className="mt-4 flex flex-wrap gap-3.5 bg-ground py-2 md:sticky md:-bottom-6">
         {isStart(live) ? (
           <Button look="strong" big onClick={() => told.begun(live)}>
             begun
@@ -232,6 +361,7 @@ function Focal({ session, live, told, now, canUndo }: StepProps & { readonly now
         )}
         <Undo onUndo={told.undo} canUndo={canUndo} />
       </div>
+      {live.status === 'running' && <Rarely session={session} live={live} told={told} />}
     </div>
   );
 }
@@ -293,66 +423,6 @@ function Quiet({ next, now, onUndo, canUndo }: QuietProps) {
   );
 }
 
-/** Seconds before its end from which a pot's buttons stand open by themselves. */
-const OPEN_BEFORE_END = 90;
-
-function Watched({ session, live, told, now }: StepProps & { readonly now: number }) {
-  const [opened, setOpened] = useState(false);
-  const { step } = live;
-  const left = live.endAt - now;
-  const look = step.lookEvery ? nextLook(live, now) : null;
-  // What only rests is over by itself: there is nothing to press.
-  const byItself = step.station.sort === 'shelf' && step.attention === 'none';
-  const open = opened || (!byItself && left < OPEN_BEFORE_END * 1000);
-  return (
-    <li className="border-b border-line py-1" data-testid="watched" data-key={step.key}>
-      <button
-        type="button"
-        aria-expanded={open}
-        className="flex min-h-20 w-full items-center gap-4 text-left"
-        onClick={() => setOpened(!opened)}
-      >
-        <span
-          aria-hidden
-          className="h-14 w-2 shrink-0 rounded-full"
-          style={{ background: colour(session, step.dishId) }}
-        />
-        <span className="min-w-0 flex-1">
-          <span className="block text-2xl font-semibold first-letter:uppercase">{step.name}</span>
-          <span className="block text-lg text-faint">
-            {step.dishName}
-            {step.doneWhen && `: ${step.doneWhen}`}
-          </span>
-        </span>
-        <span className={`shrink-0 text-right text-4xl font-semibold ${left < 0 ? 'text-ember' : ''}`}>
-          <span data-testid="countdown">{printCountdown(left)}</span>
-          <span className="block text-base font-normal text-faint">
-            {left < 0 ? 'is it there?' : look ? `look at ${format(look, 'HH:mm')}` : step.station.name}
-          </span>
-        </span>
-      </button>
-      {open && (
-        <span className="flex gap-3 pb-3 pl-6">
-          <Button big look={left < 0 ? 'strong' : 'plain'} onClick={() => told.done(live)}>
-            done
-          </Button>
-          <Button big onClick={() => told.notYet(live)}>
-            not yet
-          </Button>
-        </span>
-      )}
-    </li>
-  );
-}
-
-/** The next look at a simmer, or null when it ends before. */
-function nextLook({ step, startAt, endAt }: LiveStep, now: number): number | null {
-  const every = (step.lookEvery ?? 0) * 60_000;
-  if (every <= 0) return null;
-  const look = startAt + Math.ceil((now - startAt + 1) / every) * every;
-  return look < endAt ? look : null;
-}
-
 interface NextProps {
   readonly session: StoredSession;
   readonly list: readonly LiveStep[];
@@ -365,7 +435,7 @@ function Next({ list, quiet, quietFrom, now }: NextProps) {
   return (
     <section
       aria-label="Next"
-      className="grid gap-x-8 gap-y-3 border-t border-line px-5 py-5 sm:grid-cols-[auto_1fr_auto] sm:px-8"
+      className="grid gap-x-8 gap-y-3 border-t border-line px-5 py-5 sm:grid-cols-[auto_1fr_auto] sm:px-8 md:order-2"
     >
       <h2 className="font-sans text-base font-semibold text-faint">Next</h2>
       <ol className="grid gap-x-8 gap-y-3 sm:grid-cols-2 lg:grid-cols-4">

@@ -11,6 +11,7 @@ import { pantry } from '@/store/db';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Stepper } from '@/ui/stepper';
+import { TickBox } from '@/ui/tick-box';
 import { Strip } from './strip';
 
 /** Somebody's recipe: pasted or dropped, read, looked at, and made a dish. */
@@ -282,15 +283,9 @@ function StepRow({ step, onChange }: { readonly step: ReadStep; readonly onChang
             })
           }
         />
-        <label className="inline-flex min-h-10 items-center gap-2">
-          <input
-            type="checkbox"
-            checked={meanwhile}
-            className="size-5 accent-ember"
-            onChange={(event) => onChange({ ...step, meanwhile: event.target.checked })}
-          />
+        <TickBox value={meanwhile} onChange={(on) => onChange({ ...step, meanwhile: on })}>
           beside the step before
-        </label>
+        </TickBox>
       </div>
       <p className="text-sm text-faint">
         {sortWords ? `by “${sortWords}”` : 'as you say'}

@@ -11,6 +11,7 @@ import { pantry } from '@/store/db';
 import { changeKitchen } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Stepper } from '@/ui/stepper';
+import { TickBox } from '@/ui/tick-box';
 
 type ListName = 'burners' | 'ovens' | 'appliances' | 'vessels' | 'people';
 type Row<L extends ListName> = Kitchen[L][number];
@@ -46,7 +47,7 @@ export function KitchenView({ id }: { readonly id: string }) {
         <h1 className="text-4xl">{kitchen.name}</h1>
         <Button onClick={() => router.back()}>Back</Button>
       </div>
-      <div className="mt-2">
+      <div className="mt-2 flex flex-wrap items-end gap-x-8 gap-y-2">
         <Stepper
           label="Above the sea, where water boils cooler"
           unit="m"
@@ -56,6 +57,33 @@ export function KitchenView({ id }: { readonly id: string }) {
           step={50}
           onChange={(metres) => store({ ...kitchen, metres })}
         />
+        {kitchen.asleep ? (
+          <div className="flex items-end gap-4">
+            <Hour
+              label="Asleep from"
+              value={kitchen.asleep.from}
+              onChange={(from) => store({ ...kitchen, asleep: { ...kitchen.asleep!, from } })}
+            />
+            <Hour
+              label="asleep until"
+              value={kitchen.asleep.until}
+              onChange={(until) => store({ ...kitchen, asleep: { ...kitchen.asleep!, until } })}
+            />
+            <Button
+              look="quiet"
+              onClick={() => {
+                const { asleep: _, ...awake } = kitchen;
+                void store(awake);
+              }}
+            >
+              no fixed hours
+            </Button>
+          </div>
+        ) : (
+          <Button look="quiet" onClick={() => void store({ ...kitchen, asleep: { from: '23:00', until: '07:00' } })}>
+            Tell when the household sleeps
+          </Button>
+        )}
       </div>
       {fault && (
         <p role="alert" className="mt-3 border-l-4 border-warn pl-3 text-lg">
@@ -90,11 +118,9 @@ export function KitchenView({ id }: { readonly id: string }) {
                 most={80}
                 onChange={(widestCm) => burners.change(index, { widestCm })}
               />
-              <Tick
-                label="Holds the barest simmer"
-                value={burner.gentle}
-                onChange={(gentle) => burners.change(index, { gentle })}
-              />
+              <TickBox value={burner.gentle} onChange={(gentle) => burners.change(index, { gentle })}>
+                Holds the barest simmer
+              </TickBox>
             </RowBox>
           ))}
         </Section>
@@ -326,28 +352,6 @@ function Hour({
         value={value}
         onChange={(event) => event.target.value && onChange(event.target.value)}
       />
-    </label>
-  );
-}
-
-function Tick({
-  label,
-  value,
-  onChange,
-}: {
-  readonly label: string;
-  readonly value: boolean;
-  readonly onChange: (value: boolean) => void;
-}) {
-  return (
-    <label className="flex min-h-10 items-center gap-2">
-      <input
-        type="checkbox"
-        className="size-5 accent-ember"
-        checked={value}
-        onChange={(event) => onChange(event.target.checked)}
-      />
-      {label}
     </label>
   );
 }

@@ -11,6 +11,7 @@ import { pantry, type StoredMeal, type StoredSession } from '@/store/db';
 import { createMeal, loadSamples, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { printAway, useNow } from '@/ui/clock';
+import { Files } from '@/views/files/files';
 
 /** All meals: each with its hour, its state, and what comes next. */
 export function MealsView() {
@@ -79,6 +80,7 @@ export function MealsView() {
           </li>
         ))}
       </ul>
+      <Files />
     </>
   );
 }

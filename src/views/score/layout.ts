@@ -35,7 +35,7 @@ export interface WaitLine {
 }
 
 /** Where a step is wished on the sheet; null when the sheet does not hold it. */
-export function ghostOf(layout: Pick<ScoreLayout, 'ribbons' | 'staves' | 'scale'>, wish: Pin) {
+export function ghostOf(layout: Pick<ScoreLayout, 'ribbons' | 'staves' | 'scale' | 'middle'>, wish: Pin) {
   const ribbon = layout.ribbons.find(({ step }) => step.key === wish.key);
   if (!ribbon) return null;
   const { step, thickness } = ribbon;
@@ -45,7 +45,7 @@ export function ghostOf(layout: Pick<ScoreLayout, 'ribbons' | 'staves' | 'scale'
   const x = layout.scale.x(start);
   return {
     x,
-    y: (stave ? stave.top + MIDDLE : ribbon.y) - height / 2,
+    y: (stave ? stave.top + layout.middle : ribbon.y) - height / 2,
     width: Math.max(6, layout.scale.x(start + step.end - step.start) - x),
     height,
   };
@@ -80,17 +80,21 @@ export interface ScoreLayout {
   readonly joins: readonly Join[];
   readonly landings: readonly LandingMark[];
   readonly ticks: readonly number[];
+  /** From the top of a stave to the middle line of its first lane. */
+  readonly middle: number;
   readonly handsTop: number;
   readonly height: number;
   readonly tableX: number;
 }
 
-const TOP = 30;
+const TOP = 42;
 const STAVE = 45;
 const LANE = 26;
 /** From the top of a stave to the middle line of its first lane. */
 const MIDDLE = 28;
 const SHELF_LANE = 13;
+/** The closest that lines may stand, as a share of their usual distance. */
+const CLOSEST = 0.8;
 /** A shorter wait is no line of its own: the ribbon just goes on. */
 const SHORT_WAIT = 6;
 const LANDING = 46;
@@ -122,9 +126,25 @@ export function scaleOf(plan: Plan, width: number, zoom: number): TimeScale {
   );
 }
 
-/** Where everything of a plan stands on the sheet. The scale may be that of another plan: under the hand it must not run away. */
-export function layOut(plan: Plan, scale: TimeScale): ScoreLayout {
+/**
+ * Where everything of a plan stands on the sheet. The scale may be that of another plan: under the hand it must not run away. A sheet higher
+ * than its `room` draws its lines closer together, as far as they can still be read.
+ */
+export function layOut(plan: Plan, scale: TimeScale, room = Number.POSITIVE_INFINITY): ScoreLayout {
+  let layout = arranged(plan, scale, 1);
+  for (let density = 1, tries = 0; layout.height > room && density > CLOSEST && tries < 4; tries++) {
+    density = Math.max(CLOSEST, (density * room) / layout.height);
+    layout = arranged(plan, scale, density);
+  }
+  return layout;
+}
+
+function arranged(plan: Plan, scale: TimeScale, density: number): ScoreLayout {
   const steps = plan.steps;
+  const staveHeight = STAVE * density;
+  const middleOf = MIDDLE * density;
+  const shelfLane = SHELF_LANE * density;
+  const landingHeight = LANDING * density;
   const tableX = scale.x(0);
 
   const staves: Stave[] = [];
@@ -137,7 +157,7 @@ export function layOut(plan: Plan, scale: TimeScale): ScoreLayout {
       own.map((step) => ({ id: step.key, from: step.start, to: step.end })),
       laneOf,
     );
-    const height = STAVE + Math.max(0, lanes - 1) * LANE;
+    const height = staveHeight + Math.max(0, lanes - 1) * LANE;
     staves.push({ station, top, height });
     top += height;
   }
@@ -153,7 +173,7 @@ export function layOut(plan: Plan, scale: TimeScale): ScoreLayout {
   const lines = plan.waitings.filter((wait) => wait.before === null || wait.to - wait.from >= SHORT_WAIT);
   const waiting = lines.map((wait, index) => ({ id: `wait ${index}`, from: wait.from, to: wait.to + gap }));
   const lanes = packLanes([...resting, ...waiting], laneOf);
-  const shelfHeight = Math.max(STAVE, 24 + lanes * SHELF_LANE);
+  const shelfHeight = Math.max(staveHeight, 24 + lanes * shelfLane);
   staves.push({ station: shelf, top, height: shelfHeight });
   const shelfTop = top;
   top += shelfHeight;
@@ -161,7 +181,7 @@ export function layOut(plan: Plan, scale: TimeScale): ScoreLayout {
   const middle = (step: PlannedStep) => {
     const stave = staves.find((each) => each.station.id === step.station.id)!;
     const lane = laneOf.get(step.key) ?? 0;
-    return step.station.id === shelf.id ? shelfTop + 22 + lane * SHELF_LANE : stave.top + MIDDLE + lane * LANE;
+    return step.station.id === shelf.id ? shelfTop + 22 + lane * shelfLane : stave.top + middleOf + lane * LANE;
   };
   const bare = steps.map((step) => {
     const x = scale.x(step.start);
@@ -183,7 +203,7 @@ export function layOut(plan: Plan, scale: TimeScale): ScoreLayout {
     if (!before) return [];
     const after = wait.before === null ? undefined : byKey.get(wait.before);
     const onShelf = before.step.station.id === shelf.id && wait.before === null;
-    const y = onShelf ? before.y : shelfTop + 22 + (laneOf.get(`wait ${index}`) ?? 0) * SHELF_LANE;
+    const y = onShelf ? before.y : shelfTop + 22 + (laneOf.get(`wait ${index}`) ?? 0) * shelfLane;
     return [
       {
         dishId: wait.dishId,
@@ -206,8 +226,8 @@ export function layOut(plan: Plan, scale: TimeScale): ScoreLayout {
   );
 
   const handsTop = top + 10;
-  const landings = placeLandings(plan, byKey, waits, scale, handsTop);
-  const height = Math.max(handsTop + plan.hands.length * HANDS, TOP + landings.length * LANDING + 20);
+  const landings = placeLandings(plan, byKey, waits, scale, handsTop, landingHeight);
+  const height = Math.max(handsTop + plan.hands.length * HANDS, TOP + landings.length * landingHeight + 12);
   return {
     scale,
     staves,
@@ -216,6 +236,7 @@ export function layOut(plan: Plan, scale: TimeScale): ScoreLayout {
     joins,
     landings,
     ticks: ticks(scale, clockMinutes(plan.hour)),
+    middle: middleOf,
     handsTop,
     height,
     tableX,
@@ -283,6 +304,7 @@ function placeLandings(
   waits: readonly WaitLine[],
   scale: TimeScale,
   bottom: number,
+  least: number,
 ): LandingMark[] {
   const marks = plan.landings.map((landing) => {
     const wait = plan.waitings.findIndex((each) => each.dishId === landing.dishId && each.before === null);
@@ -298,6 +320,6 @@ function placeLandings(
     return { landing, from };
   });
   marks.sort((a, b) => a.from.y - b.from.y || a.landing.ready - b.landing.ready);
-  const room = Math.max(LANDING, Math.min(70, (bottom - TOP) / Math.max(1, marks.length)));
+  const room = Math.max(least, Math.min(70, (bottom - TOP) / Math.max(1, marks.length)));
   return marks.map((mark, index) => ({ ...mark, y: TOP + 14 + index * room }));
 }

@@ -48,7 +48,7 @@ export function ScoreView() {
   const plan = hand?.shown ?? standing;
   const [zoom, setZoom] = useState(0);
   const frame = useRef<HTMLDivElement>(null);
-  const [width, setFrame] = useWidth();
+  const [{ width, height }, setFrame] = useRoom();
 
   const select = useCallback((key: string | null) => {
     setSelected(key);
@@ -112,7 +112,7 @@ export function ScoreView() {
           frame.current = node;
           setFrame(node);
         }}
-        className="relative hidden max-h-[max(20rem,calc(100dvh-15.5rem))] overflow-auto sm:block"
+        className="relative hidden max-h-[max(20rem,calc(100dvh-14.25rem))] overflow-auto sm:block"
         data-testid="score"
       >
         {width > 0 && (
@@ -120,6 +120,7 @@ export function ScoreView() {
             plan={plan}
             dishIds={dishIds}
             width={width}
+            room={height}
             zoom={level}
             selected={selected}
             onSelect={select}
@@ -220,16 +221,32 @@ function Knob({ label, disabled, onPress, children }: KnobProps) {
   );
 }
 
-/** The width of an element, followed as the page changes. */
-function useWidth(): readonly [number, (node: HTMLElement | null) => void] {
-  const [width, setWidth] = useState(0);
+interface Room {
+  readonly width: number;
+  /** The most it may be high. */
+  readonly height: number;
+}
+
+/** The room of an element, followed as the page changes. */
+function useRoom(): readonly [Room, (node: HTMLElement | null) => void] {
+  const [room, setRoom] = useState<Room>({ width: 0, height: 0 });
   const [node, setNode] = useState<HTMLElement | null>(null);
   useEffect(() => {
-    const watch = new ResizeObserver((entries) => setWidth(entries[0]?.contentRect.width ?? 0));
-    if (node) watch.observe(node);
-    return () => watch.disconnect();
+    if (!node) return;
+    const look = () => {
+      const height = Number.parseFloat(getComputedStyle(node).maxHeight) || Number.POSITIVE_INFINITY;
+      const width = node.clientWidth;
+      setRoom((before) => (before.width === width && before.height === height ? before : { width, height }));
+    };
+    const watch = new ResizeObserver(look);
+    watch.observe(node);
+    window.addEventListener('resize', look);
+    return () => {
+      watch.disconnect();
+      window.removeEventListener('resize', look);
+    };
   }, [node]);
-  return [width, setNode];
+  return [room, setNode];
 }
 
 /** The step that an arrow key leads to. */
@@ -275,7 +292,10 @@ function Reason({ step, hour, told }: ReasonProps) {
           <span className="inline-block first-letter:uppercase">{step.name}</span>, {step.dishName}, {clock(step.start)}
           –{clock(step.end)}
         </h2>
-        <p data-testid="why">{step.why}</p>
+        <p data-testid="why">
+          {step.why}
+          {step.learned !== undefined && ` Its ${step.minutes} min are from your last ${step.learned} times.`}
+        </p>
         <p className="text-faint">
           {[step.station.name, heat, step.vessel ?? '', step.person ? `hands of ${step.person.name}` : '']
             .filter(Boolean)

@@ -96,6 +96,26 @@ describe.each(SAMPLE_MEALS.map((sample) => [sample.setting.name, sample] as cons
   });
 });
 
+describe('a sheet higher than its room', () => {
+  it('draws its lines closer together, in the same order, and no closer than can be read', async () => {
+    const meal = mealOf([plainGrain('a'), plainGrain('b'), plainGrain('c'), plainGrain('d'), plainGrain('e')]);
+    const plan = await planned(meal);
+    const scale = scaleOf(plan, 900, 1);
+    const free = layOut(plan, scale);
+    const tight = layOut(plan, scale, 0.9 * free.height);
+    expect(tight.height).toBeLessThanOrEqual(0.91 * free.height);
+    expect(tight.staves.map(({ station }) => station.id)).toEqual(free.staves.map(({ station }) => station.id));
+    for (const { step, y, thickness } of tight.ribbons) {
+      const stave = tight.staves.find(({ station }) => station.id === step.station.id)!;
+      expect(y - thickness / 2).toBeGreaterThanOrEqual(stave.top);
+      expect(y + thickness / 2).toBeLessThanOrEqual(stave.top + stave.height);
+    }
+    const least = layOut(plan, scale, 10);
+    expect(least.height).toBeGreaterThan(0.75 * free.height);
+    expect(layOut(plan, scale, free.height + 1).height).toBe(free.height);
+  });
+});
+
 describe('a step under the hand', () => {
   it('is wished at the minute and on the stave the pointer is over, where it may stand', async () => {
     const meal = mealOf([plainGrain()]);

@@ -5,6 +5,8 @@ import { useEffect, useId, useRef } from 'react';
 import type { Range } from '@/core/heat/boil';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import type { Plan } from '@/core/meal/plan';
+import { HOT_HOUR_MINUTES } from '@/core/meal/weights';
+import { prepStretch } from '@/core/prep/hot-hour';
 import { printSpan } from '@/ui/clock';
 import { pigmentAt } from '@/ui/pigments';
 import { useDress } from '@/views/shell/shell';
@@ -20,6 +22,7 @@ import {
   type WaitLine,
 } from './layout';
 import { PatternDefinition } from './patterns';
+import type { TimeScale } from './scale';
 import { useDrag } from './use-drag';
 import { type Hand, isPinned } from './use-hand';
 
@@ -30,6 +33,8 @@ interface SheetProps {
   readonly plan: Plan;
   readonly dishIds: readonly string[];
   readonly width: number;
+  /** Height that can be seen at once. */
+  readonly room: number;
   readonly zoom: number;
   readonly selected: string | null;
   readonly onSelect: (key: string) => void;
@@ -40,7 +45,7 @@ interface SheetProps {
 }
 
 /** The score itself: staves, ribbons, what waits, the hands and the landing edge. */
-export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present, hand }: SheetProps) {
+export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, present, hand }: SheetProps) {
   const dress = useDress();
   const prefix = useId().replace(/:/g, '');
   const drawn = useRef<ScoreLayout>(null);
@@ -53,7 +58,7 @@ export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present,
     onGiveUp: () => hand?.giveUp(),
   });
   const scale = drag?.layout.scale ?? scaleOf(plan, Math.max(320, width - NAMES - LANDINGS), zoom);
-  const layout = layOut(plan, scale);
+  const layout = layOut(plan, scale, room);
   useEffect(() => {
     drawn.current = layout;
   });
@@ -107,7 +112,7 @@ export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present,
                 stroke="var(--line)"
                 strokeDasharray="1 5"
               />
-              {minute < 0 && scale.x(0) - scale.x(minute) > 58 && (
+              {minute < 0 && scale.x(0) - scale.x(minute) > 58 && !isAtFold(scale, minute) && (
                 <text x={scale.x(minute)} y={14} fontSize={13} textAnchor="middle" fill="var(--faint)">
                   {minute > -600 ? printSpan(minute) : ''}
                 </text>
@@ -131,6 +136,13 @@ export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present,
                 </text>
               </g>
             ))}
+          <Stretch scale={scale} stretch={prepStretch(plan)} says="laying out" colour="var(--faint)" />
+          <Stretch
+            scale={scale}
+            stretch={{ from: -HOT_HOUR_MINUTES, to: 0 }}
+            says="the last hour"
+            colour="var(--ember)"
+          />
           {layout.waits.map((wait) => (
             <Waiting
               key={`${wait.x1} ${wait.y}`}
@@ -266,6 +278,36 @@ export function Sheet({ plan, dishIds, width, zoom, selected, onSelect, present,
 }
 
 const TOP_LINE = 24;
+
+/** Half the room that the words over a fold and over a tick want together, in pixels. */
+const WORDS = 66;
+
+/** Whether a tick stands where a folded stretch says how long it is. */
+function isAtFold({ stretches, x }: TimeScale, minute: number): boolean {
+  return stretches.some((stretch) => stretch.folded && Math.abs(x(minute) - stretch.x - stretch.width / 2) < WORDS);
+}
+
+interface StretchProps {
+  readonly scale: TimeScale;
+  readonly stretch: { readonly from: number; readonly to: number } | null;
+  readonly says: string;
+  readonly colour: string;
+}
+
+/** A part of the day, under the clock: where one lays out, where all is hot at once. Left out where there is no room to name it. */
+function Stretch({ scale, stretch, says, colour }: StretchProps) {
+  if (!stretch) return null;
+  const [from, to] = [scale.x(stretch.from), scale.x(stretch.to)];
+  if (to - from < 7 * says.length) return null;
+  return (
+    <g data-testid={`stretch ${says}`}>
+      <rect x={from} y={TOP_LINE - 2} width={to - from} height={3} fill={colour} />
+      <text x={(from + to) / 2} y={TOP_LINE + 13} fontSize={12} textAnchor="middle" fill="var(--faint)">
+        {says}
+      </text>
+    </g>
+  );
+}
 
 function Waiting({
   wait,

@@ -226,7 +226,10 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
           return;
         }
         await change({ pins, plan: result.plan });
-        const best = `This is the best plan ${result.plan.proven ? 'there is' : 'found'}${provenGiven(meal)}`;
+        const given = provenGiven(meal)
+          .map((each) => ` ${each}`)
+          .join(',');
+        const best = `This is the best plan ${result.plan.proven ? 'there is' : 'found'}${given}`;
         say([whatMoved(plan, result.plan, NOTHING_FIXED, best), whatLands(plan, result.plan)].join(' '));
       }),
     keep: () => void stopPlanning(),

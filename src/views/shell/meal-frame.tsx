@@ -10,14 +10,17 @@ import { provenGiven } from '@/core/meal/proven';
 import { lacksVessel, wantsWayOut } from '@/core/meal/ways-out';
 import { DEFER, findingsOf, heeded } from '@/core/safety/findings';
 import { pantry } from '@/store/db';
-import { loadMeal, printOf } from '@/store/meals';
+import { openMeal, printOf } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { plannerSeat } from '@/workers/planner';
 import { type PlanState, usePlan } from './use-plan';
 import { WaysOut } from './ways-out';
 
 interface MealAtHand {
+  /** As it is cooked: what is made ahead stands on its day. */
   readonly meal: Meal;
+  /** With its dishes as they are written. */
+  readonly written: Meal;
   readonly planned: PlanState;
 }
 
@@ -34,16 +37,19 @@ const LEAVES = [
   ['', 'Menu'],
   ['/prep', 'Prep'],
   ['/score', 'Score'],
+  ['/paper', 'Paper'],
   ['/cook', 'Cook'],
 ] as const;
 
 /** Name, leaves and verdict of a meal around its views. */
 export function MealFrame({ id, children }: { readonly id: string; readonly children: React.ReactNode }) {
-  const meal = useLiveQuery(async () => (await loadMeal(pantry(), id)) ?? null, [id]);
-  const planned = usePlan(meal ?? undefined);
+  const opened = useLiveQuery(async () => (await openMeal(pantry(), id)) ?? null, [id]);
+  const meal = opened?.meal;
+  const written = opened?.written;
+  const planned = usePlan(meal);
   const path = usePathname();
-  if (meal === undefined) return <p className="mt-10 text-faint">Opening the meal…</p>;
-  if (meal === null) {
+  if (opened === undefined) return <p className="mt-10 text-faint">Opening the meal…</p>;
+  if (!meal || !written) {
     return (
       <p className="mt-10">
         There is no such meal in this browser.{' '}
@@ -56,8 +62,10 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
   }
   const base = `/meals/${encodeURIComponent(id)}`;
   return (
-    <MealContext value={{ meal, planned }}>
-      <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-1 pt-1">
+    <MealContext value={{ meal, written, planned }}>
+      <div
+        className={`flex flex-wrap items-end justify-between gap-x-8 gap-y-1 pt-1 ${path.endsWith('/paper') ? 'print:hidden' : ''}`}
+      >
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h1 className="text-3xl">{meal.name}</h1>
           <p className="text-faint">
@@ -65,9 +73,9 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
             {meal.kitchen.name}
           </p>
         </div>
-        <nav aria-label="Views of the meal" className="flex gap-1">
+        <nav aria-label="Views of the meal" className="flex flex-wrap gap-1 print:hidden">
           {LEAVES.map(([leaf, name]) => {
-            const here = path === `${base}${leaf}`;
+            const here = leaf === '/prep' ? path.startsWith(`${base}/prep`) : path === `${base}${leaf}`;
             return (
               <Link
                 key={name}
@@ -81,9 +89,28 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
           })}
         </nav>
       </div>
-      {!path.endsWith('/cook') && <Verdict meal={meal} planned={planned} />}
+      {!path.endsWith('/cook') && (
+        <div className={path.endsWith('/paper') ? 'print:hidden' : ''}>
+          <Verdict meal={meal} planned={planned} />
+        </div>
+      )}
       {children}
     </MealContext>
+  );
+}
+
+/** So many of what is not safe stand above every view; the others are one press away. */
+const MOST_UNSAFE = 3;
+
+/** One condition of the proof stands in the line; more of them behind "as set". */
+function Proven({ given }: { readonly given: readonly string[] }) {
+  const all = given.join(', ');
+  return (
+    <span className="text-faint" title={given.length > 1 ? `Proven best ${all}.` : undefined}>
+      {' '}
+      Proven best{given.length > 1 ? ' as set' : given.length === 1 ? ` ${all}` : ''}.
+      {given.length > 1 && <span className="sr-only"> That is {all}.</span>}
+    </span>
   );
 }
 
@@ -93,6 +120,8 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
   const open = plan && refusals.length === 0 ? heeded(meal, findingsOf(meal, plan)).open : [];
   const stuck =
     plan === null ? refusals.some(({ where }) => where === 'the meal') || lacksVessel(meal) : wantsWayOut(plan);
+  const heed = `/meals/${encodeURIComponent(meal.id)}?heed#heed`;
+  const unsafe = open.filter(({ weight }) => weight === 'hard');
   return (
     <div aria-live="polite" className="mt-1 min-h-8">
       {refusals.map(({ where, sentence }) => (
@@ -104,26 +133,28 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
         {plan && refusals.length === 0 && (
           <p className="text-lg" data-testid="verdict">
             {plan.verdict}
-            {plan.proven && <span className="text-faint"> Proven best{provenGiven(meal)}.</span>}
+            {plan.proven && <Proven given={provenGiven(meal)} />}
           </p>
         )}
         {open.length > 0 && (
-          <Link
-            href={`/meals/${encodeURIComponent(meal.id)}?heed#heed`}
-            className="text-faint underline underline-offset-4"
-          >
+          <Link href={heed} className="text-faint underline underline-offset-4">
             {open.length} to heed
           </Link>
         )}
         {!settling && stuck && <WaysOut key={printOf(meal)} meal={meal} plan={plan} />}
       </div>
-      {open
-        .filter(({ weight }) => weight === 'hard')
-        .map(({ id, says, fix }) => (
-          <p key={id} role="alert" className="mt-1 border-l-4 border-warn pl-3 text-lg">
-            <strong className="font-semibold">Not safe as it stands:</strong> {says} {fix} {DEFER}
-          </p>
-        ))}
+      {unsafe.slice(0, MOST_UNSAFE).map(({ id, says, fix }) => (
+        <p key={id} role="alert" className="mt-1 border-l-4 border-warn pl-3 text-lg">
+          <strong className="font-semibold">Not safe as it stands:</strong> {says} {fix} {DEFER}
+        </p>
+      ))}
+      {unsafe.length > MOST_UNSAFE && (
+        <p role="alert" className="mt-1 border-l-4 border-warn pl-3 text-lg">
+          <Link href={heed} className="font-semibold underline underline-offset-4">
+            {unsafe.length - MOST_UNSAFE} more that are not safe as they stand
+          </Link>
+        </p>
+      )}
       {!plan && refusals.length === 0 && settling && <p className="text-lg text-faint">Looking for a first plan…</p>}
       {plan && seat !== 'worker' && (
         <p className="text-sm text-faint" data-testid="planner-seat">

@@ -34,17 +34,26 @@ export function Shell({ samples, children }: { readonly samples: boolean; readon
   const other = dress === 'day' ? 'night' : 'day';
   return (
     <DressContext value={dress}>
-      <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-4 sm:px-7">
+      <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-4 sm:px-7 print:block print:max-w-none print:p-0">
         <header className="flex items-center justify-between pt-3 text-sm print:hidden">
-          <Link href="/" className="inline-flex min-h-10 items-center gap-2 text-faint hover:text-ink">
+          <Link
+            href="/"
+            className="inline-flex min-h-10 items-center gap-2 whitespace-nowrap text-faint hover:text-ink"
+          >
             <span aria-hidden className="inline-block h-2 w-6 rounded-full bg-ember" />
             Warm Cadence
           </Link>
-          <nav aria-label="Beside the meals" className="ml-auto mr-2">
-            <Link href="/dishes" className="inline-flex min-h-10 items-center px-3 text-faint hover:text-ink">
+          <nav aria-label="Beside the meals" className="ml-auto flex sm:mr-2">
+            <Link href="/dishes" className="inline-flex min-h-10 items-center px-1.5 text-faint hover:text-ink sm:px-3">
               Dishes
             </Link>
-            <Link href="/bench" className="inline-flex min-h-10 items-center px-3 text-faint hover:text-ink">
+            <Link
+              href="/evenings"
+              className="inline-flex min-h-10 items-center px-1.5 text-faint hover:text-ink sm:px-3"
+            >
+              Evenings
+            </Link>
+            <Link href="/bench" className="inline-flex min-h-10 items-center px-1.5 text-faint hover:text-ink sm:px-3">
               Bench
             </Link>
           </nav>
@@ -60,7 +69,7 @@ export function Shell({ samples, children }: { readonly samples: boolean; readon
             {dress === 'day' ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
           </button>
         </header>
-        <main className="flex flex-1 flex-col pb-6">{children}</main>
+        <main className="flex flex-1 flex-col pb-6 print:block print:p-0">{children}</main>
       </div>
     </DressContext>
   );

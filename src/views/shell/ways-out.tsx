@@ -129,6 +129,8 @@ async function applyTo(meal: Meal, { change }: WayOut): Promise<Refusal | null> 
         if (fault) return fault;
       }
       return null;
+    case 'ahead':
+      return changeMeal(pantry(), meal.id, { ahead: [...(meal.ahead ?? []), change.made] }, now);
     case 'without': {
       const dishIds = meal.dishes.map(({ id }) => id).filter((id) => id !== change.dishId);
       return changeMeal(pantry(), meal.id, { dishIds }, now);

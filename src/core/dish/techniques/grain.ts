@@ -284,9 +284,11 @@ const absorption: Technique = {
 };
 
 const toasted = (brief: Brief) => [
-  brief.has('onion') ? chop('chop', 'chop', [4, 5, 7], 'Chop the onion finely.', { uses: ['onion'] }) : null,
   brief.has('onion')
-    ? fry('soften', 'soften onion', 'medium', [4, 6, 8], 'Soften the onion in the fat without colour.', {
+    ? chop('chop', 'chop', [4, 5, 7], `Chop ${brief.named('onion')} finely.`, { uses: ['onion'] })
+    : null,
+  brief.has('onion')
+    ? fry('soften', 'soften onion', 'medium', [4, 6, 8], `Soften ${brief.named('onion')} in the fat without colour.`, {
         vessel: 'pot',
         uses: brief.uses('fat'),
         doneWhen: 'soft and clear',
@@ -534,15 +536,23 @@ const sauced: Technique = {
   ],
   build: (brief) => {
     const grain = measured(brief, 'sauce');
-    const board = chop('chop', 'chop', [5, 7, 10], 'Chop the onion; blend or chop the tomatoes and peppers.', {
-      uses: brief.uses('onion', 'sauce'),
-    });
+    const board = chop(
+      'chop',
+      'chop',
+      [5, 7, 10],
+      `Chop ${brief.named('onion')}; blend or chop ${brief.named('sauce')}.`,
+      {
+        uses: brief.uses('onion', 'sauce'),
+      },
+    );
     const base = fry(
       'base',
       'base',
       'medium',
       [8, 10, 13],
-      'Soften the onion in the fat, then the paste until its tang is gone.',
+      brief.has('paste')
+        ? `Soften ${brief.named('onion')} in the fat, then ${brief.named('paste')} until its tang is gone.`
+        : `Soften ${brief.named('onion')} in the fat.`,
       {
         vessel: 'pot',
         uses: brief.uses('fat', 'paste', 'spice'),

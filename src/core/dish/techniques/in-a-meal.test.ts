@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
+import { aheadPoints, madeAhead } from '@/core/meal/ahead';
 import { checkMeal } from '@/core/meal/check';
 import { compile } from '@/core/meal/compile';
-import { madeTheDayBefore, stepsForTheDayBefore } from '@/core/meal/day-before';
 import { planMeal } from '@/core/meal/plan-meal';
 import { sharedOut } from '@/core/meal/share-out';
 import { findingsOf } from '@/core/safety/findings';
@@ -60,7 +60,7 @@ describe.each(SHELF.map((dish) => [dish.name, dish] as const))('%s', (_, dish) =
 
   it('made the day before, or shared out between two pots, is sound and compiles', () => {
     const others = [
-      ...(stepsForTheDayBefore(dish).size > 0 ? [madeTheDayBefore(dish, stepsForTheDayBefore(dish))] : []),
+      ...aheadPoints(dish).map(({ steps }) => madeAhead(dish, steps)),
       ...dish.vessels.flatMap((use) => sharedOut(dish, use) ?? []),
     ];
     for (const other of others) {

@@ -231,7 +231,11 @@ const soup: Technique = {
       'keep warm',
       'lowest',
       [6, 8, 12],
-      blend ? 'Back on the lowest heat.' : 'Cream in, taste, lowest heat.',
+      blend
+        ? 'Back on the lowest heat.'
+        : brief.has('cream')
+          ? `Stir in ${brief.named('cream')}, taste, lowest heat.`
+          : 'Taste, lowest heat.',
       { vessel: 'pot', uses: blend ? [] : brief.uses('cream'), doneWhen: 'steaming, not boiling', cautions: [COOLING] },
     );
     return {

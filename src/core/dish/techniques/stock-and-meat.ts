@@ -253,7 +253,9 @@ function braised(brief: Brief, long: Step): ReturnType<Technique['build']> {
     'onions',
     'medium',
     [8, 11, 15],
-    'Colour the onions in the same fat; then the paste until its tang is gone.',
+    brief.has('paste')
+      ? `Colour the onions in the same fat; then ${brief.named('paste')} until its tang is gone.`
+      : 'Colour the onions in the same fat.',
     {
       vessel: 'pot',
       uses: brief.uses(...(browns ? [] : ['oil']), 'paste'),

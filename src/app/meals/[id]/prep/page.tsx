@@ -1,5 +1,5 @@
-import { PrepView } from '@/views/prep/prep-view';
+import { ShopView } from '@/views/prep/shop-view';
 
 export default function Page() {
-  return <PrepView />;
+  return <ShopView />;
 }

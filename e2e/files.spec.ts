@@ -1,0 +1,157 @@
+import { readFileSync } from 'node:fs';
+import { type Download, expect, type Page, test } from '@playwright/test';
+import ICAL from 'ical.js';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { openMeal, openMeals, watchForErrors } from './kit';
+
+const paper = (page: Page) => page.getByRole('navigation').getByRole('link', { name: 'Paper' }).click();
+const bytes = async (download: Promise<Download>) => readFileSync(await (await download).path());
+
+/** Pages of a PDF with their size in points and all text with where it stands. */
+async function readPdf(data: Uint8Array) {
+  const document = await getDocument({ data: new Uint8Array(data), verbosity: 0 }).promise;
+  const pages = [];
+  for (let number = 1; number <= document.numPages; number++) {
+    const page = await document.getPage(number);
+    const [, , width, height] = page.view as [number, number, number, number];
+    const items = (await page.getTextContent()).items.flatMap((item) =>
+      'str' in item && item.str.trim() ? [item] : [],
+    );
+    pages.push({ width, height, items, text: items.map(({ str }) => str).join(' ') });
+  }
+  return pages;
+}
+
+for (const [size, width, height] of [
+  ['A4', 595.28, 841.89],
+  ['US Letter', 612, 792],
+] as const) {
+  test(`sheets on ${size} fit their page, as PDF without a network and from the browser’s print`, async ({
+    page,
+    context,
+  }) => {
+    const errors = watchForErrors(page);
+    await openMeal(page, 'midwinter');
+    await paper(page);
+    await page.getByRole('radio', { name: size }).click();
+    await expect(page.getByRole('radio', { name: size })).toBeChecked();
+    const plan = await page.getByTestId('wall-sheet').getByRole('listitem').count();
+    expect(plan).toBeGreaterThan(45);
+    await expect(page.getByText('PDFs can be saved now, also without a network.')).toBeVisible();
+    await context.setOffline(true);
+    for (const [name, holds] of [
+      ['Save it as PDF', 'Slow pork shoulder'],
+      ['Laid out, PDF', 'At the board'],
+      ['Shopping, PDF', 'To buy: Midwinter table'],
+    ] as const) {
+      const saved = page.waitForEvent('download');
+      await page.getByRole('button', { name }).click();
+      const pages = await readPdf(await bytes(saved));
+      expect(pages, name).toHaveLength(1);
+      expect(pages[0]!.width).toBeCloseTo(width, 0);
+      expect(pages[0]!.height).toBeCloseTo(height, 0);
+      expect(pages[0]!.text).toContain(holds);
+      for (const { transform, width: wide, str } of pages[0]!.items) {
+        expect(transform[4], str).toBeGreaterThanOrEqual(20);
+        expect(transform[4] + wide, str).toBeLessThanOrEqual(width - 20);
+        expect(transform[5], str).toBeGreaterThanOrEqual(20);
+      }
+    }
+    await context.setOffline(false);
+    const printed = await readPdf(await page.pdf({ preferCSSPageSize: true }));
+    expect(printed).toHaveLength(1);
+    expect(printed[0]!.height).toBeCloseTo(height, -1);
+    expect(printed[0]!.text).toContain('Careful.');
+    expect(printed[0]!.text).not.toContain('Proven best');
+    expect(errors.filter((error) => !error.includes('ERR_INTERNET_DISCONNECTED'))).toEqual([]);
+  });
+}
+
+test('the calendar holds what the sheet says, and only the days before when asked', async ({ page }) => {
+  await openMeal(page, 'boat');
+  await paper(page);
+  const read = async () => {
+    const saved = page.waitForEvent('download');
+    await page.getByRole('button', { name: 'save for a calendar' }).click();
+    const calendar = new ICAL.Component(ICAL.parse((await bytes(saved)).toString('utf8')));
+    return calendar.getAllSubcomponents('vevent').map((each) => new ICAL.Event(each));
+  };
+  const all = await read();
+  expect(all.map(({ summary }) => summary)).toContain('Set to soak: Spiced chickpeas');
+  expect(all.at(-1)!.summary).toBe('Two burners on the boat: to the table');
+  await page.getByRole('radio', { name: 'only the days before' }).click();
+  const early = await read();
+  expect(early.map(({ summary }) => summary)).toEqual(['Set to soak: Spiced chickpeas']);
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'plan as a table' }).click();
+  expect((await bytes(saved)).toString('utf8')).toMatch(/^day,from,to,minutes,dish,step,/);
+});
+
+test('a meal goes out as a file and comes back: asked where it differs, never overwritten in silence', async ({
+  page,
+}) => {
+  const errors = watchForErrors(page);
+  await openMeal(page, 'boat');
+  await paper(page);
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'the whole meal as a file' }).click();
+  const buffer = await bytes(saved);
+  expect(JSON.parse(buffer.toString('utf8'))).toMatchObject({
+    format: 'warm-cadence/meal',
+    version: 2,
+    meal: { id: 'boat' },
+  });
+  const other = JSON.parse(buffer.toString('utf8'));
+  other.meal.people = 7;
+  const changed = { name: 'theirs.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(other)) };
+  await page.getByRole('link', { name: 'Warm Cadence' }).click();
+  const files = page.getByLabel('Files to open');
+  await files.setInputFiles([
+    { name: 'same.json', mimeType: 'application/json', buffer },
+    { name: 'odd.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"x"}') },
+    changed,
+  ]);
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('The meal Two burners on the boat differs in people.');
+  await dialog.getByRole('button', { name: 'Bring it in' }).click();
+  const status = page.getByRole('region', { name: 'Files' }).getByRole('status');
+  await expect(status).toContainText('Two burners on the boat is here.');
+  await expect(status).toContainText(
+    'odd.json: format: this must be a meal, a dish or a backup of Warm Cadence; found "x".',
+  );
+  await expect(status).toContainText('Two burners on the boat (2) is here.');
+  const cards = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: /Two burners/ }) });
+  await expect(cards).toHaveCount(2);
+  await expect(cards.filter({ hasText: '(2)' })).toContainText('7 at the table');
+  expect(errors).toEqual([]);
+});
+
+test('files are dropped on the page; a backup puts everything back or nothing', async ({ page }) => {
+  await openMeals(page);
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Back up everything' }).click();
+  const whole = (await bytes(saved)).toString('utf8');
+  const drop = (text: string) =>
+    page.evaluate((words) => {
+      const data = new DataTransfer();
+      data.items.add(new File([words], 'backup.json', { type: 'application/json' }));
+      window.dispatchEvent(new DragEvent('drop', { dataTransfer: data, bubbles: true, cancelable: true }));
+    }, text);
+  await page.getByRole('button', { name: 'New meal' }).click();
+  await expect(page.getByRole('heading', { name: 'New meal' })).toBeVisible();
+  await page.getByRole('link', { name: 'Warm Cadence' }).click();
+  await expect(page.getByRole('heading', { name: 'New meal' })).toBeVisible();
+  await drop(whole.slice(0, -20));
+  const status = page.getByRole('region', { name: 'Files' }).getByRole('status');
+  await expect(status).toContainText('not whole JSON');
+  await drop(whole);
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('holds 3 meals');
+  await dialog.getByRole('button', { name: 'Keep what is here' }).click();
+  await expect(page.getByRole('heading', { name: 'New meal' })).toBeVisible();
+  await drop(whole);
+  await dialog.getByRole('button', { name: 'Put it back' }).click();
+  await expect(status).toContainText('Put back');
+  await expect(page.getByRole('heading', { name: 'New meal' })).toHaveCount(0);
+  await expect(page.getByRole('heading', { name: 'Midwinter table' })).toBeVisible();
+});

@@ -1,0 +1,5 @@
+import { EveningsView } from '@/views/evenings/evenings-view';
+
+export default function Page() {
+  return <EveningsView />;
+}

@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest';
+import { SAMPLE_MEALS } from '@/demo/meals';
+import { checkDish } from './check';
+import type { Dish } from './dish';
+import { bearsWarmth, KEPT_WARM, keptWarm, WARM_OVEN } from './keep-warm';
+import { SHELF } from './shelf';
+
+const sample = (name: string): Dish => SAMPLE_MEALS.flatMap(({ dishes }) => dishes).find((dish) => dish.name === name)!;
+
+describe('keeping a finished dish warm', () => {
+  // Common practice, no source.
+  it.each([
+    ['Beef cheeks with damsons', true],
+    ['Pearl barley with leeks', true],
+    ['Roast potatoes', true],
+    ['Fish baked in paper', false],
+    ['Skillet greens', false],
+    ['Fennel salad', false],
+  ])('%s bears the oven: %s', (name, bears) => {
+    expect(bearsWarmth(sample(name), 'oven')).toBe(bears);
+  });
+
+  it('a roast bears no flame, a simmered curry does', () => {
+    expect(bearsWarmth(sample('Roast potatoes'), 'flame')).toBe(false);
+    expect(bearsWarmth(sample('Split pea and squash curry'), 'flame')).toBe(true);
+  });
+
+  it('every dish that bears it is still a sound dish with it, in its own pot, and is kept warm once', () => {
+    const dishes = [...SHELF, ...SAMPLE_MEALS.flatMap((meal) => meal.dishes)];
+    const seen = dishes.flatMap((dish) =>
+      (['oven', 'flame'] as const)
+        .filter((where) => bearsWarmth(dish, where))
+        .map((where) => ({ dish, where, warm: keptWarm(dish, where, 25) })),
+    );
+    expect(seen.length).toBeGreaterThan(20);
+    for (const { dish, where, warm } of seen) {
+      expect(checkDish(warm), dish.name).toEqual([]);
+      const step = warm.steps.find(({ id }) => id === KEPT_WARM)!;
+      expect(step.minutes.likely).toBe(25);
+      expect(step.place.at).toBe(where === 'oven' ? 'oven' : 'burner');
+      expect(step.cautions.join(' ')).toContain('60 °C');
+      expect(warm.lands?.step).toBe(KEPT_WARM);
+      expect(bearsWarmth(warm, where)).toBe(false);
+    }
+  });
+
+  it('the oven is hot enough to hold, and no hotter than food bears', () => {
+    // FDA Food Code 2022, 3-501.16: hot holding at 57 °C or above.
+    expect(WARM_OVEN).toBeGreaterThan(57 + 20);
+    expect(WARM_OVEN).toBeLessThan(100);
+  });
+});

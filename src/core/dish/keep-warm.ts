@@ -1,0 +1,85 @@
+import type { Dish, Place, Step } from './dish';
+import { isHot, simmersGently, sortsOf } from './foods';
+
+/** Where a finished dish is kept warm: in a low oven, or covered on the lowest flame. */
+export type WarmPlace = 'oven' | 'flame';
+
+/** Id of the step that keeps a finished dish warm. */
+export const KEPT_WARM = 'kept-warm';
+
+/** °C of an oven that holds food well over any rule's hot-holding line and cooks it no further. Common practice, no source: 80 to 95. */
+export const WARM_OVEN = 90;
+/** A simmer as long as this bears more of the same. Common practice, no source. */
+const LONG_SIMMER = 15;
+const LONG_BAKE = 30;
+/** On a flame it can catch: so often somebody stirs. Common practice, no source. */
+const STIR_EVERY = 10;
+
+const HOLDING =
+  'Food that is kept hot stays at 60 °C or more, in the middle too; when in doubt a thermometer tells. Your local food-safety rules come first.';
+
+const WAYS: Readonly<Record<WarmPlace, { place: Place; says: string; cautions: readonly string[] }>> = {
+  oven: {
+    place: { at: 'oven', celsius: WARM_OVEN, shelves: 1 },
+    says: `Cover it and keep it in the oven at ${WARM_OVEN} °C until the table. What has stood beside the heat is brought up to steaming first.`,
+    cautions: [HOLDING, 'The pot comes out as hot as the oven: dry cloths, and one left on the handle as a warning.'],
+  },
+  flame: {
+    place: { at: 'burner', heat: 'lowest' },
+    says: 'Keep it covered on the lowest flame until the table. Stir to the ground now and then; a splash of water if it catches.',
+    cautions: [HOLDING],
+  },
+};
+
+/**
+ * Whether a finished dish bears being kept on the heat: what has simmered in its liquid or baked for a while, and grain. What is fried,
+ * steamed or briefly cooked, and fish, gets worse by every minute of it. On a flame only what is moist. Common practice, no source.
+ */
+export function bearsWarmth(dish: Dish, where: WarmPlace): boolean {
+  const { lands, steps, grain, ingredients } = dish;
+  if (lands?.waits.served !== 'hot' || steps.some(({ id }) => id === KEPT_WARM)) return false;
+  if (ingredients.some((item) => sortsOf(item).includes('fish'))) return false;
+  if (grain) return true;
+  return steps.some((step) =>
+    step.place.at === 'oven'
+      ? where === 'oven' && step.minutes.likely >= LONG_BAKE
+      : simmersGently(step) && step.minutes.likely >= LONG_SIMMER,
+  );
+}
+
+/** The dish with so many minutes of being kept warm after it is ready; it may still wait as before afterwards. */
+export function keptWarm(dish: Dish, where: WarmPlace, minutes: number): Dish {
+  const { lands, vessels } = dish;
+  if (!lands) return dish;
+  const pot = vessels.find(({ to }) => to === lands.step) ?? vessels.findLast(({ id }) => usedOnHeat(dish, id));
+  const { place, says, cautions } = WAYS[where];
+  const step: Step = {
+    id: KEPT_WARM,
+    name: 'keep warm',
+    says,
+    minutes: { shortest: minutes, likely: minutes, longest: minutes },
+    grows: { by: 'nothing' },
+    attention: where === 'flame' ? 'eyes' : 'none',
+    by: 'cook',
+    ...(where === 'flame' ? { lookEvery: STIR_EVERY } : {}),
+    place,
+    ...(pot ? { vessel: pot.id } : {}),
+    doneWhen: 'the table is ready for it; it is steaming hot',
+    cautions,
+    uses: [],
+  };
+  return {
+    ...dish,
+    steps: [...dish.steps, step],
+    links: [
+      ...dish.links,
+      { from: lands.step, at: 'end', to: KEPT_WARM, of: 'start', min: 0, max: Math.max(5, lands.waits.wellMinutes) },
+    ],
+    vessels: vessels.map((use) => (use === pot ? { ...use, to: KEPT_WARM } : use)),
+    lands: { ...lands, step: KEPT_WARM },
+  };
+}
+
+function usedOnHeat({ steps }: Dish, vessel: string): boolean {
+  return steps.some((step) => step.vessel === vessel && isHot(step));
+}

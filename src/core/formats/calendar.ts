@@ -1,0 +1,83 @@
+import ical, { ICalAlarmType } from 'ical-generator';
+import type { Plan, PlannedStep } from '@/core/meal/plan';
+import { capital } from '@/core/units/words';
+
+const MINUTE = 60_000;
+const TABLE_MINUTES = 90;
+
+export interface CalendarOptions {
+  /** The instant of the table, in milliseconds since 1970. */
+  readonly tableAt: number;
+  /** The instant before which a step belongs to an earlier day: midnight of the table's day, where the cook is. */
+  readonly midnight: number;
+  /** Every cue, or only those of earlier days. */
+  readonly which: 'all' | 'earlier days';
+  /** Minutes before a cue at which an alarm goes; null for none. */
+  readonly alarm: number | null;
+  /** The present, and when the meal was last changed: the same events come back changed, never twice. */
+  readonly now: number;
+  readonly changedAt: number;
+}
+
+/**
+ * A plan as an iCalendar file (RFC 5545): an event for each cue and one for the table. Instants are written in UTC, so that they stay right
+ * in any time zone and across a change of summer time. The UID of an event follows from the meal and the step alone.
+ */
+export function planCalendar(
+  meal: { readonly id: string; readonly name: string },
+  plan: Plan,
+  options: CalendarOptions,
+): string {
+  const { tableAt, midnight, which, alarm, now, changedAt } = options;
+  const calendar = ical({ name: meal.name, prodId: { company: 'Warm Cadence', product: 'plan', language: 'EN' } });
+  const sequence = Math.max(0, Math.floor(changedAt / 1000 - EPOCH));
+  const add = (uid: string, start: number, end: number, summary: string, description: string) => {
+    const event = calendar.createEvent({
+      id: `${safe(meal.id)}.${safe(uid)}@warm-cadence`,
+      start: new Date(start),
+      end: new Date(Math.max(end, start + MINUTE)),
+      stamp: new Date(now),
+      sequence,
+      summary,
+      description,
+    });
+    if (alarm !== null) {
+      event.createAlarm({ type: ICalAlarmType.display, triggerBefore: alarm * 60, description: summary });
+    }
+  };
+  for (const step of plan.steps.filter(isCue)) {
+    const start = tableAt + step.start * MINUTE;
+    if (which === 'earlier days' && start >= midnight) continue;
+    add(step.key, start, tableAt + step.end * MINUTE, `${capital(step.name)}: ${step.dishName}`, wordsOf(step));
+  }
+  if (which === 'all')
+    add('table', tableAt, tableAt + TABLE_MINUTES * MINUTE, `${meal.name}: to the table`, plan.verdict);
+  return calendar.toString();
+}
+
+/** Seconds to the first of January 2024: a sequence number is a 32-bit integer, and grows with every change. */
+const EPOCH = 1_704_067_200;
+
+/** Someone must do something when it begins: it wants hands, or does not begin by itself. */
+export function isCue({ attention, follows }: PlannedStep): boolean {
+  return attention === 'hands' || follows === null;
+}
+
+function wordsOf({ says, amounts, station, doneWhen, cautions }: PlannedStep): string {
+  return [
+    says,
+    amounts.length > 0 ? `In goes: ${amounts.join('; ')}.` : '',
+    station.sort === 'board' || station.sort === 'shelf' ? '' : `On: ${station.name}.`,
+    doneWhen ? `Done when ${doneWhen}.` : '',
+    ...cautions.map((caution) => `Careful: ${caution}`),
+  ]
+    .filter(Boolean)
+    .join('\n');
+}
+
+/** UIDs of letters, digits and a few signs, whatever an id holds; different ids stay different. */
+function safe(id: string): string {
+  return [...id]
+    .map((sign) => (/[A-Za-z0-9._~-]/.test(sign) ? sign : `_${sign.codePointAt(0)!.toString(16)}_`))
+    .join('');
+}

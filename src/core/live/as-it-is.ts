@@ -1,0 +1,136 @@
+import type { Dish } from '@/core/dish/dish';
+import { KEPT_WARM, keptWarm, type WarmPlace } from '@/core/dish/keep-warm';
+import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
+import { beginsInTheOven, goesOnInTheOven } from '@/core/meal/elsewhere';
+import type { Meal } from '@/core/meal/meal';
+import { stepKey } from '@/core/meal/parts';
+import { landingAt, type Plan } from '@/core/meal/plan';
+import { readUnit } from '@/core/meal/resources';
+import { type Standing, standingEvents } from './events';
+import { liveSteps, type Session } from './session';
+
+const MINUTE = 60_000;
+
+/** The hour that was agreed when the evening began. */
+export function firstTableAt({ firstTable, tableAt }: Pick<Session, 'firstTable' | 'tableAt'>): number {
+  return firstTable ?? tableAt;
+}
+
+/** The instant of the table by all that was told. */
+export function agreedTableAt(session: Session): number {
+  const moved = standingEvents(session.events).reduce(
+    (sum, event) => sum + (event.kind === 'hour' ? event.minutes : 0),
+    0,
+  );
+  return firstTableAt(session) + moved * MINUTE;
+}
+
+/** What is kept warm is ready so many minutes before the table, or as many as it waits well. */
+const WARM_UNTIL = 8;
+/** Less than this is not worth warming an oven for. */
+const WORTH_WARMING = 4;
+
+/**
+ * The meal as it is by now: without what was dropped, in the kitchen that still works, at the hour agreed, with what was decided for a dish on the
+ * way: to come after the rest, to go on in the oven, to be kept warm for as long as it is ready too soon, as that looks at `at`.
+ */
+export function mealAsItIs(session: Session, at: number): Meal {
+  const events = standingEvents(session.events);
+  const dropped = new Set(events.flatMap((event) => (event.kind === 'dropped' ? [event.dish] : [])));
+  const failed = new Set(events.flatMap((event) => (event.kind === 'failed' ? [event.unit] : [])));
+  const works = (sort: 'burner' | 'appliance') => (each: { readonly id: string }) =>
+    ![...failed].some((unit) => {
+      const read = readUnit(unit);
+      return read.sort === sort && read.id === each.id;
+    });
+  const { meal } = session;
+  const minutes = Math.round((agreedTableAt(session) - firstTableAt(session)) / MINUTE);
+  return {
+    ...meal,
+    hour: printClock(clockMinutes(meal.hour) + minutes),
+    dishes: meal.dishes.filter(({ id }) => !dropped.has(id)).map((dish) => asDecided(session, dish, events, at)),
+    kitchen: {
+      ...meal.kitchen,
+      burners: meal.kitchen.burners.filter(works('burner')),
+      appliances: meal.kitchen.appliances.filter(works('appliance')),
+    },
+  };
+}
+
+/** A dish with what was decided for it, the latest word counting. */
+function asDecided(session: Session, dish: Dish, events: readonly Standing[], at: number): Dish {
+  let now = dish;
+  let where: WarmPlace | null = null;
+  for (const event of events) {
+    if (event.kind === 'after' && event.dish === dish.id && now.lands)
+      now = { ...now, lands: { ...now.lands, after: event.minutes } };
+    if (event.kind === 'keep-warm' && event.dish === dish.id) where = event.where;
+    if (event.kind === 'to-oven') {
+      const step = now.steps.find(({ id }) => stepKey(dish.id, id) === event.key);
+      if (step) now = event.under ? goesOnInTheOven(now, step, event.under.rest) : beginsInTheOven(now, step);
+    }
+  }
+  const minutes = where === null ? 0 : warmMinutes(session, now, at);
+  return where !== null && minutes > 0 ? keptWarm(now, where, minutes) : now;
+}
+
+/** How long a dish has to be kept warm: from when it is ready, as that looks now, until shortly before it is eaten; 0 for not at all. */
+function warmMinutes(session: Session, { id, lands }: Dish, at: number): number {
+  if (!lands) return 0;
+  const steps = liveSteps(session, at);
+  const last = steps.findLast(({ step }) => isPartOf(step.key, stepKey(id, lands.step)));
+  if (!last) return 0;
+  const warming = steps.find(({ step, status }) => step.key === stepKey(id, KEPT_WARM) && status !== 'waiting');
+  const table = agreedTableAt(session) + (lands.after ?? 0) * MINUTE;
+  const until = table - Math.min(WARM_UNTIL, lands.waits.wellMinutes) * MINUTE;
+  const minutes = Math.round((until - (warming?.startAt ?? last.endAt)) / MINUTE);
+  if (warming) return Math.max(1, minutes);
+  // Until the oven or the flame is free for it, it may wait as well as it would before the table.
+  const room = Math.min(WARM_UNTIL, lands.waits.wellMinutes);
+  return minutes < WORTH_WARMING ? 0 : Math.max(WORTH_WARMING, minutes - room);
+}
+
+/** Whether a key is a step's own or that of one of its batches. */
+function isPartOf(key: string, step: string): boolean {
+  return key === step || key.startsWith(`${step}.`);
+}
+
+/** The session with its table at another instant: the same plan by the clock, told from the new hour. */
+export function atHour<T extends Session>(session: T, tableAt: number): T {
+  const by = Math.round((tableAt - session.tableAt) / MINUTE);
+  return by === 0
+    ? session
+    : { ...session, firstTable: firstTableAt(session), tableAt, plan: shifted(session.plan, by) };
+}
+
+/** A plan told from a table that many minutes later; nothing in it moves by the clock. */
+function shifted(plan: Plan, by: number): Plan {
+  const landings = plan.landings.map((landing) => landingAt(landing, landing.ready - by));
+  return {
+    ...plan,
+    hour: printClock(clockMinutes(plan.hour) + by),
+    steps: plan.steps.map((step) => ({
+      ...step,
+      start: step.start - by,
+      end: step.end - by,
+      shortestEnd: step.shortestEnd - by,
+      longestEnd: step.longestEnd - by,
+    })),
+    landings,
+    waitings: plan.waitings.map((waiting) => ({ ...waiting, from: waiting.from - by, to: waiting.to - by })),
+    hands: plan.hands.map((band) => ({
+      ...band,
+      busy: band.busy.map((each) => ({ ...each, start: each.start - by, end: each.end - by })),
+    })),
+    firstHand: plan.firstHand - by,
+    known: {
+      ...plan.known,
+      places: Object.fromEntries(
+        Object.entries(plan.known.places).map(([key, place]) => [
+          key,
+          { ...place, start: place.start - by, end: place.end - by },
+        ]),
+      ),
+    },
+  };
+}

@@ -1,0 +1,145 @@
+import { listed } from '@/core/units/words';
+import { standingEvents, toldOf } from './events';
+import { nextLookAt, questionOf, toFishOut } from './looks';
+import { type LiveStep, liveSteps, type Session } from './session';
+
+export type CueKind = 'hands' | 'look' | 'danger';
+
+/** Something the cook is called for. It stands until it is answered. */
+export interface Cue {
+  /** The same for the same call at every instant: it rings once. */
+  readonly id: string;
+  readonly kind: CueKind;
+  /** The instant from which it calls. */
+  readonly at: number;
+  /** As it is spoken. */
+  readonly says: string;
+  /** Keys of the steps it is about. */
+  readonly keys: readonly string[];
+}
+
+const MINUTE = 60_000;
+/** What is due within this is done on the same trip to the stove. Common practice, no source. */
+const SAME_TRIP = 2 * MINUTE;
+/** What has to come out of the pot rings so long before its end. */
+const FISH_OUT_BEFORE = 3 * MINUTE;
+/** On the heat and past its end by so much, or by a fifth of its time, it may burn or boil dry. Common practice, no source. */
+const OVERDUE = 3 * MINUTE;
+const OVERDUE_SHARE = 0.2;
+/** Cooked food that has cooled wants the fridge: two hours in all, of which cooling has had one. */
+const STILL_WARM = 45 * MINUTE;
+
+/** All calls that stand at an instant, danger first, then by the clock; looks near one another are one trip. */
+export function cuesAt(session: Session, now: number): readonly Cue[] {
+  const steps = liveSteps(session, now);
+  const cues = [...steps.flatMap((live) => ownCues(session, live, now)), ...fishOutCues(session, steps, now)];
+  const looks = cues.filter(({ kind }) => kind === 'look').sort((a, b) => a.at - b.at);
+  const due = looks.filter(({ at }) => at <= now);
+  const calls = cues.filter(({ kind, at }) => kind !== 'look' && at <= now);
+  const trip = due.length > 0 ? [oneTrip(looks.filter(({ at }) => at <= now + SAME_TRIP))] : [];
+  const rank: Readonly<Record<CueKind, number>> = { danger: 0, hands: 1, look: 2 };
+  return [...calls, ...trip].sort((a, b) => rank[a.kind] - rank[b.kind] || a.at - b.at);
+}
+
+function ownCues(session: Session, live: LiveStep, now: number): Cue[] {
+  const { step, status, startAt, endAt, stands } = live;
+  const { key, name, dishName } = step;
+  const keys = [key];
+  if (stands) return [];
+  if (status === 'due') {
+    const begin: Cue = {
+      id: `begin ${key}`,
+      kind: 'hands',
+      at: startAt,
+      says: `Set going: ${name}, ${dishName}.`,
+      keys,
+    };
+    const late = key.endsWith('-away') && now > startAt + STILL_WARM;
+    return late
+      ? [begin, dangerOf(live, startAt + STILL_WARM, 'has stood warm too long: into the cold with it')]
+      : [begin];
+  }
+  if (status !== 'running') return [];
+  const cues: Cue[] = [];
+  if (step.attention === 'hands')
+    cues.push({ id: `hands ${key}`, kind: 'hands', at: startAt, says: `Now: ${name}, ${dishName}.`, keys });
+  const byItself = step.station.sort === 'shelf' && step.attention === 'none';
+  if (step.attention !== 'hands' && !byItself) {
+    const look = nextLookAt(session, live);
+    if (look !== null)
+      cues.push({
+        id: `look ${key} ${look}`,
+        kind: 'look',
+        at: look,
+        says: `${dishName}, ${name}: ${questionOf(live)}`,
+        keys,
+      });
+    cues.push({
+      id: `end ${key} ${Math.round(endAt / MINUTE)}`,
+      kind: 'look',
+      at: endAt,
+      says: `${dishName}, ${name}: ${questionOf(live)}`,
+      keys,
+    });
+  }
+  const danger = dangerAt(live);
+  if (danger !== null) cues.push(dangerOf(live, danger, 'is long past its time on the heat'));
+  return cues;
+}
+
+function dangerOf({ step }: LiveStep, at: number, words: string): Cue {
+  return {
+    id: `danger ${step.key} ${Math.round(at / MINUTE)}`,
+    kind: 'danger',
+    at,
+    says: `Careful: ${step.dishName}, ${step.name}, ${words}.`,
+    keys: [step.key],
+  };
+}
+
+/** The instant from which a step under way is in danger of burning or boiling dry; null where nothing can. */
+export function dangerAt({ step, status, startAt, endAt, stands }: LiveStep): number | null {
+  const hot = step.station.sort === 'burner' || step.station.sort === 'oven' || step.station.sort === 'appliance';
+  if (status !== 'running' || !hot || stands || step.key.endsWith('~warm')) return null;
+  return endAt + Math.max(OVERDUE, OVERDUE_SHARE * (endAt - startAt));
+}
+
+/** Whole spices ring before the last heat of their dish is over. */
+function fishOutCues(session: Session, steps: readonly LiveStep[], now: number): Cue[] {
+  const told = toldOf(standingEvents(session.events));
+  return session.meal.dishes.flatMap((dish): Cue[] => {
+    const things = toFishOut(dish);
+    const hot = steps.filter(
+      ({ step }) => step.dishId === dish.id && ['burner', 'oven', 'appliance'].includes(step.station.sort),
+    );
+    const last = hot.at(-1);
+    if (things.length === 0 || last?.status !== 'running') return [];
+    const at = last.endAt - FISH_OUT_BEFORE;
+    const looked = told.get(last.step.key)?.looked;
+    if (now < at || (looked !== undefined && looked >= at)) return [];
+    return [
+      {
+        id: `fish out ${dish.id}`,
+        kind: 'look',
+        at,
+        says: `${dish.name}: fish out the ${listed(things)}.`,
+        keys: [last.step.key],
+      },
+    ];
+  });
+}
+
+function oneTrip(looks: readonly Cue[]): Cue {
+  const [first] = looks;
+  if (looks.length === 1) return first!;
+  return {
+    ...first!,
+    says: `One trip to the stove. ${looks.map(({ says }) => says).join(' ')}`,
+    keys: [...new Set(looks.flatMap(({ keys }) => keys))],
+  };
+}
+
+/** How urgently a call rings: once, and for danger again and louder every half minute, until it is answered. */
+export function ringsAt({ kind, at }: Cue, now: number): number {
+  return kind === 'danger' ? 1 + Math.floor(Math.max(0, now - at) / 30_000) : 1;
+}

@@ -1,0 +1,167 @@
+import type { WarmPlace } from '@/core/dish/keep-warm';
+
+/** The three answers to a look. */
+export type Look = 'not there' | 'nearly' | 'there';
+export const LOOKS: readonly Look[] = ['not there', 'nearly', 'there'];
+
+export type Rating = -1 | 0 | 1;
+
+interface Told {
+  readonly id: string;
+  /** Milliseconds since 1970. */
+  readonly at: number;
+}
+
+/** What the cook tells the app, in order; nothing is ever taken out of the log. Instants are milliseconds since 1970. */
+export type LiveEvent =
+  | (Told & { readonly kind: 'begun' | 'done'; readonly key: string })
+  /** Done by the clock, while the cook was silent and it was safe to think so. */
+  | (Told & { readonly kind: 'clock'; readonly key: string })
+  /** The step needs more time: it is now thought to end at `until`. */
+  | (Told & { readonly kind: 'not-yet'; readonly key: string; readonly until: number })
+  /** A look at it, and when it is thought to be there. */
+  | (Told & { readonly kind: 'checked'; readonly key: string; readonly look: Look; readonly until: number })
+  /** Water went in: so much, and it comes back to the simmer first. */
+  | (Told & { readonly kind: 'water'; readonly key: string; readonly ml: number; readonly until: number })
+  /** A probe or a scale thinks that it is there at `until`. */
+  | (Told & { readonly kind: 'forecast'; readonly key: string; readonly until: number })
+  | (Told & { readonly kind: 'paused' | 'resumed' | 'skipped'; readonly key: string })
+  /** It stands on another burner or in another appliance now. */
+  | (Told & { readonly kind: 'moved'; readonly key: string; readonly unit: string })
+  /** A burner or an appliance gives no more heat. */
+  | (Told & { readonly kind: 'failed'; readonly unit: string })
+  /** The table is laid later (or sooner) by so many minutes. */
+  | (Told & { readonly kind: 'hour'; readonly minutes: number })
+  /** The hour stays though something comes up to so many minutes late, and though these dishes stand too long. */
+  | (Told & { readonly kind: 'kept'; readonly minutes: number; readonly dishes?: readonly string[] })
+  /** The rest is eaten first: this dish comes so many minutes after it. */
+  | (Told & { readonly kind: 'after'; readonly dish: string; readonly minutes: number })
+  /** Once it is ready the dish is kept warm until shortly before the table. */
+  | (Told & { readonly kind: 'keep-warm'; readonly dish: string; readonly where: WarmPlace })
+  /** The flame was turned down under it: it comes more slowly, and is thought to end at `until`. */
+  | (Told & { readonly kind: 'turned-down'; readonly key: string; readonly until: number })
+  /**
+   * It simmers on in the oven. Where it was under way, it stays on the burner until the oven is warm, at `until`, and has `rest` minutes
+   * in the oven after that.
+   */
+  | (Told & {
+      readonly kind: 'to-oven';
+      readonly key: string;
+      readonly under?: { readonly until: number; readonly rest: number };
+    })
+  | (Told & { readonly kind: 'dropped'; readonly dish: string })
+  | (Told & { readonly kind: 'note'; readonly text: string; readonly key?: string; readonly photo?: string })
+  /** How a dish was, afterwards: too little (-1), right (0) or too much (1). */
+  | (Told & {
+      readonly kind: 'rated';
+      readonly dish: string;
+      readonly salt?: Rating;
+      readonly wetness?: Rating;
+      readonly doneness?: Rating;
+    })
+  /** So many portions of a dish were left over. */
+  | (Told & { readonly kind: 'left-over'; readonly dish: string; readonly portions: number })
+  | (Told & { readonly kind: 'undo'; readonly of: string });
+
+export type EventKind = LiveEvent['kind'];
+export type Standing = Exclude<LiveEvent, { kind: 'undo' }>;
+
+/** Events that change what the planner must plan; the others only tell. */
+const QUIET: ReadonlySet<EventKind> = new Set(['note', 'kept', 'rated', 'left-over']);
+
+export function changesThePlan(event: LiveEvent, log: readonly LiveEvent[]): boolean {
+  if (event.kind !== 'undo') return !QUIET.has(event.kind);
+  const undone = log.find(({ id }) => id === event.of);
+  return undone !== undefined && !QUIET.has(undone.kind);
+}
+
+/** The events that count: without those undone, and without the undoings. */
+export function standingEvents(events: readonly LiveEvent[]): readonly Standing[] {
+  const undone = new Set(events.flatMap((event) => (event.kind === 'undo' ? [event.of] : [])));
+  return events.filter((event): event is Standing => event.kind !== 'undo' && !undone.has(event.id));
+}
+
+/** What was told about one step. */
+export interface StepTold {
+  readonly begun?: number;
+  /** The first word about it: then it was under way at the latest. */
+  readonly touched?: number;
+  readonly done?: number;
+  readonly skipped?: true;
+  readonly until?: number;
+  /** What is under way is cut off here: it goes on elsewhere. */
+  readonly over?: number;
+  /** Its heat was changed on the way: its minutes teach nothing. */
+  readonly altered?: true;
+  /** What an instrument thinks, sooner or later than planned; a word of the cook's outdoes it. */
+  readonly forecast?: number;
+  /** When it was last looked at. */
+  readonly looked?: number;
+  /** Milliseconds of each pause; the last may still go on. */
+  readonly pauses: readonly { readonly from: number; readonly to: number | null }[];
+  readonly unit?: string;
+  readonly water: number;
+}
+
+const NOTHING: StepTold = { pauses: [], water: 0 };
+
+/** What was told about each step, the latest word counting. */
+export function toldOf(events: readonly Standing[]): ReadonlyMap<string, StepTold> {
+  const told = new Map<string, StepTold>();
+  for (const event of events) {
+    if (!('key' in event) || event.key === undefined || event.kind === 'note') continue;
+    const { touched = event.at, ...before } = told.get(event.key) ?? NOTHING;
+    told.set(event.key, withEvent({ ...before, touched }, event));
+  }
+  return told;
+}
+
+function withEvent(told: StepTold, event: Standing): StepTold {
+  const { at } = event;
+  switch (event.kind) {
+    case 'begun':
+      return { ...told, begun: at };
+    case 'done':
+    case 'clock':
+      return { ...told, done: at };
+    case 'skipped':
+      return { ...told, done: at, skipped: true };
+    case 'forecast':
+      return { ...told, forecast: event.until };
+    case 'not-yet':
+      return lasting(told, event.until);
+    case 'turned-down':
+      return { ...lasting(told, event.until), altered: true };
+    case 'to-oven':
+      return { ...byWord(told), altered: true, ...(event.under ? { over: event.under.until } : {}) };
+    case 'checked':
+      return event.look === 'there' ? { ...told, done: at, looked: at } : { ...lasting(told, event.until), looked: at };
+    case 'water':
+      return { ...lasting(told, event.until), looked: at, water: told.water + event.ml };
+    case 'paused':
+      return told.pauses.at(-1)?.to === null ? told : { ...told, pauses: [...told.pauses, { from: at, to: null }] };
+    case 'resumed':
+      return { ...told, pauses: told.pauses.map((pause) => (pause.to === null ? { ...pause, to: at } : pause)) };
+    case 'moved':
+      return { ...told, unit: event.unit };
+    default:
+      return told;
+  }
+}
+
+/** Thought to end at an instant, by the cook's word: so does what was cut off. */
+function lasting(told: StepTold, until: number): StepTold {
+  return { ...byWord(told), until, ...(told.over === undefined ? {} : { over: until }) };
+}
+
+function byWord({ forecast: _, ...told }: StepTold): StepTold {
+  return told;
+}
+
+/** Milliseconds that a step stood still between its beginning and an instant. */
+export function pausedFor({ pauses }: Pick<StepTold, 'pauses'>, until: number): number {
+  return pauses.reduce((sum, { from, to }) => sum + Math.max(0, Math.min(to ?? until, until) - from), 0);
+}
+
+/** An event as it is told, without what it gets when it is stored. */
+export type Said = LiveEvent extends infer Event ? (Event extends LiveEvent ? Omit<Event, 'id' | 'at'> : never) : never;

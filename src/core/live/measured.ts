@@ -1,0 +1,41 @@
+import type { Dish } from '@/core/dish/dish';
+import { sortsOf } from '@/core/dish/foods';
+import { LIMITS } from '@/core/heat/safe-limits';
+import type { Meal } from '@/core/meal/meal';
+import { VOLUME_IN_ML } from '@/core/units/amount';
+import type { LiveStep } from './session';
+
+/** What an instrument can tell about a step under way. */
+export type Measurable =
+  /** The centre of a piece of meat or fish: °C at which it is safe, in surroundings of so many. */
+  | { readonly kind: 'probe'; readonly target: number; readonly around: number }
+  /** A pot that boils down: millilitres wanted of it in the end. */
+  | { readonly kind: 'scale'; readonly wantedMl: number };
+
+/** °C around a piece in a pot that simmers. Common practice, no source. */
+const SIMMERING = 96;
+const FRYING = 120;
+
+/** What can be measured at a step on the heat; null where nothing helps. */
+export function measurable(meal: Meal, { step, status }: LiveStep): Measurable | null {
+  const dish = meal.dishes.find(({ id }) => id === step.dishId);
+  const hot = step.station.sort === 'burner' || step.station.sort === 'oven';
+  if (!dish || !hot || status !== 'running' || step.attention === 'hands' || step.key.endsWith('~warm')) return null;
+  const give = dish.gives[0];
+  if (give && step.station.sort === 'burner' && give.amount.unit in VOLUME_IN_ML) {
+    return { kind: 'scale', wantedMl: give.amount.quantity * VOLUME_IN_ML[give.amount.unit as 'ml'] };
+  }
+  const target = centreOf(dish);
+  if (target === null) return null;
+  const around = step.celsius ?? (step.heat === 'full' || step.heat === 'medium' ? FRYING : SIMMERING);
+  return { kind: 'probe', target, around };
+}
+
+/** °C in the middle of what a dish holds, by the strictest rule that bites; null where none does. */
+export function centreOf({ ingredients }: Pick<Dish, 'ingredients'>): number | null {
+  const sorts = new Set(ingredients.flatMap(sortsOf));
+  if (sorts.has('poultry')) return LIMITS.poultry.celsius;
+  if (sorts.has('minced')) return LIMITS.minced.celsius;
+  if (sorts.has('whole')) return LIMITS.whole.celsius;
+  return sorts.has('fish') ? LIMITS.fish.celsius : null;
+}

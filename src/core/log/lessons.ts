@@ -1,0 +1,221 @@
+import { median, medianAbsoluteDeviation } from 'simple-statistics';
+import type { Dish, Step } from '@/core/dish/dish';
+import type { Burner, Kitchen } from '@/core/kitchen/kitchen';
+import type { Meal } from '@/core/meal/meal';
+import type { StepRecord } from './records';
+
+/** How many times longer something takes than it is written: likely, and between what with nine chances in ten. */
+export interface Lesson {
+  readonly factor: number;
+  readonly low: number;
+  readonly high: number;
+  /** How often it was seen; outliers are not counted. */
+  readonly times: number;
+}
+
+/** What evenings have taught. Keys: `kitchen/person`, `kitchen/station`, technique and step (`dish/step`). */
+export interface Lessons {
+  readonly hands: ReadonlyMap<string, Lesson>;
+  readonly burners: ReadonlyMap<string, Lesson>;
+  readonly techniques: ReadonlyMap<string, Lesson>;
+  readonly steps: ReadonlyMap<string, Lesson>;
+}
+
+export const NOTHING_LEARNED: Lessons = {
+  hands: new Map(),
+  burners: new Map(),
+  techniques: new Map(),
+  steps: new Map(),
+};
+
+/**
+ * Minutes are log-normal: their logarithm varies by about a quarter from evening to evening, and differs from what is written by about so
+ * much from cook to cook, stove to stove and dish to dish. Common practice put into numbers, no source.
+ */
+const NOISE = 0.25;
+const SPREAD = { hands: 0.3, burners: 0.4, techniques: 0.2, steps: 0.25 } as const;
+/** Beyond four times longer or shorter something else happened. */
+const ABSURD = Math.log(4);
+/** Beyond so many robust deviations from the others, and beyond a doubling, it counts no more. */
+const OUTLYING = 3.5;
+const MAD_TO_SIGMA = 1.4826;
+const Z90 = 1.6449;
+
+/** One observation: the logarithm of real over written minutes. */
+interface Seen {
+  readonly record: StepRecord;
+  readonly y: number;
+}
+
+/**
+ * What records teach. Each estimate is shrunk towards what stands above it (a step towards its technique, that towards the hands or the
+ * burner, those towards what is written), the more the fewer times it was seen: the posterior mean of a normal with known noise.
+ */
+export function learn(records: readonly StepRecord[]): Lessons {
+  const seen = withoutOutliers(
+    records
+      .filter(({ real, plannedPlain }) => real > 0 && plannedPlain > 0)
+      .map((record) => ({ record, y: Math.log(record.real / record.plannedPlain) }))
+      .filter(({ y }) => Math.abs(y) <= ABSURD),
+  );
+  const boils = seen.filter(({ record }) => record.boiledOn !== null);
+  const burners = estimates(
+    boils,
+    ({ kitchenId, boiledOn }) => `${kitchenId}/${boiledOn}`,
+    SPREAD.burners,
+    () => 0,
+  );
+  const others = seen.filter(({ record }) => record.boiledOn === null);
+  // Hands first, then what their steps add to that; twice round, so that neither is taken for the other.
+  let steps: ReadonlyMap<string, Lesson> = new Map();
+  let techniques: ReadonlyMap<string, Lesson> = new Map();
+  let hands: ReadonlyMap<string, Lesson> = new Map();
+  for (let round = 0; round < 3; round++) {
+    const own = (map: ReadonlyMap<string, Lesson>, key: string | null) => Math.log((key && map.get(key)?.factor) || 1);
+    const handKey = ({ kitchenId, person }: StepRecord) => (person === null ? null : `${kitchenId}/${person}`);
+    hands = estimates(
+      others,
+      handKey,
+      SPREAD.hands,
+      ({ technique, step }) => own(techniques, technique) + own(steps, step),
+    );
+    techniques = estimates(
+      others,
+      ({ technique }) => technique,
+      SPREAD.techniques,
+      (record) => own(hands, handKey(record)) + own(steps, record.step),
+    );
+    steps = estimates(
+      others,
+      ({ step }) => step,
+      SPREAD.steps,
+      (record) => own(hands, handKey(record)) + own(techniques, record.technique),
+    );
+  }
+  return { hands, burners, techniques, steps };
+}
+
+function estimates(
+  seen: readonly Seen[],
+  keyOf: (record: StepRecord) => string | null,
+  spread: number,
+  above: (record: StepRecord) => number,
+): ReadonlyMap<string, Lesson> {
+  const groups = new Map<string, number[]>();
+  for (const { record, y } of seen) {
+    const key = keyOf(record);
+    if (key !== null) groups.set(key, [...(groups.get(key) ?? []), y - above(record)]);
+  }
+  return new Map([...groups].map(([key, ys]) => [key, posterior(ys, spread)]));
+}
+
+/** The posterior of a normal mean with known noise and a prior around nothing. Source: any textbook of Bayesian statistics (conjugate normal). */
+export function posterior(ys: readonly number[], spread: number): Lesson {
+  const precision = ys.length / NOISE ** 2 + 1 / spread ** 2;
+  const mean = ys.reduce((sum, y) => sum + y, 0) / NOISE ** 2 / precision;
+  const half = Z90 * Math.sqrt(1 / precision);
+  return { factor: Math.exp(mean), low: Math.exp(mean - half), high: Math.exp(mean + half), times: ys.length };
+}
+
+/** Each step's own observations without what lies far from its others. */
+function withoutOutliers(seen: readonly Seen[]): readonly Seen[] {
+  const groups = new Map<string, Seen[]>();
+  for (const each of seen) {
+    const key = `${each.record.kitchenId}/${each.record.step}/${each.record.boiledOn ?? ''}`;
+    groups.set(key, [...(groups.get(key) ?? []), each]);
+  }
+  return [...groups.values()].flatMap((own) => {
+    if (own.length < 4) return own;
+    const ys = own.map(({ y }) => y);
+    const middle = median(ys);
+    const far = Math.max(Math.log(2), OUTLYING * MAD_TO_SIGMA * medianAbsoluteDeviation(ys));
+    return own.filter(({ y }) => Math.abs(y - middle) <= far);
+  });
+}
+
+/** Seen less often than this, or different by less, it is not worth changing a plan for. */
+const LEAST_TIMES = 2;
+const LEAST_CHANGE = 0.05;
+
+/** How many times longer a step takes in a kitchen, by all that is known; null where that is nothing, or next to nothing. */
+export function factorFor(
+  lessons: Lessons,
+  meal: Pick<Meal, 'kitchen'>,
+  dish: Dish,
+  step: Step,
+): { readonly factor: number; readonly times: number } | null {
+  if (step.grows.by === 'boil') return null;
+  const own = lessons.steps.get(`${dish.id}/${step.id}`);
+  const technique = dish.made ? lessons.techniques.get(dish.made.technique) : undefined;
+  const hands = step.attention === 'hands' ? handsOf(lessons, meal, step) : undefined;
+  const times = own?.times ?? 0;
+  const factor = (own?.factor ?? 1) * (technique?.factor ?? 1) * (hands?.factor ?? 1);
+  const isKnown =
+    times >= LEAST_TIMES || (hands?.times ?? 0) >= 2 * LEAST_TIMES || (technique?.times ?? 0) >= 2 * LEAST_TIMES;
+  if (!isKnown || Math.abs(factor - 1) < LEAST_CHANGE) return null;
+  return { factor, times: Math.max(times, LEAST_TIMES) };
+}
+
+/** The hands that may do it, each as often as they were seen. */
+function handsOf(lessons: Lessons, { kitchen }: Pick<Meal, 'kitchen'>, step: Step): Lesson | undefined {
+  const able = kitchen.people.filter(({ role }) => role === 'cook' || step.by === 'anyone');
+  const known = able.flatMap(({ id }) => lessons.hands.get(`${kitchen.id}/${id}`) ?? []);
+  const times = known.reduce((sum, each) => sum + each.times, 0);
+  if (times === 0) return undefined;
+  const mean = known.reduce((sum, each) => sum + each.times * Math.log(each.factor), 0) / times;
+  return { factor: Math.exp(mean), low: Math.exp(mean), high: Math.exp(mean), times };
+}
+
+/** A meal whose minutes and burners are as its cook and kitchen have shown them to be; what was changed says so and from how often. */
+export function asLearned(meal: Meal, lessons: Lessons): Meal {
+  const dishes = meal.dishes.map(unlearned).map((dish): Dish => {
+    const steps = dish.steps.map((step): Step => {
+      const known = factorFor(lessons, meal, dish, step);
+      if (!known) return step;
+      const { minutes } = step;
+      const longer = (value: number) => (value === 0 ? 0 : Math.max(1, Math.round(value * known.factor)));
+      const likely = longer(minutes.likely);
+      return {
+        ...step,
+        minutes: {
+          shortest: Math.min(likely, longer(minutes.shortest)),
+          likely,
+          longest: Math.max(likely, longer(minutes.longest)),
+        },
+        learned: { factor: likely / Math.max(1, minutes.likely), times: known.times },
+      };
+    });
+    return steps.some((step, index) => step !== dish.steps[index]) ? { ...dish, steps } : dish;
+  });
+  const burners = meal.kitchen.burners.map((burner): Burner => {
+    const known = lessons.burners.get(`${meal.kitchen.id}/burner:${burner.id}`);
+    if (!known || known.times < LEAST_TIMES || Math.abs(known.factor - 1) < LEAST_CHANGE) return burner;
+    return { ...burner, learned: known.factor };
+  });
+  return { ...meal, dishes, kitchen: { ...meal.kitchen, burners } };
+}
+
+/** A dish with its minutes as they were written: what is stored must not be learned from twice. */
+export function unlearned(dish: Dish): Dish {
+  if (!dish.steps.some(({ learned }) => learned)) return dish;
+  const steps = dish.steps.map(({ learned, ...step }): Step => {
+    if (!learned) return step;
+    const { minutes } = step;
+    const back = (value: number) => (value === 0 ? 0 : Math.max(1, Math.round(value / learned.factor)));
+    const likely = back(minutes.likely);
+    return {
+      ...step,
+      minutes: {
+        shortest: Math.min(likely, back(minutes.shortest)),
+        likely,
+        longest: Math.max(likely, back(minutes.longest)),
+      },
+    };
+  });
+  return { ...dish, steps };
+}
+
+/** A kitchen as it was told. */
+export function unlearnedKitchen(kitchen: Kitchen): Kitchen {
+  return { ...kitchen, burners: kitchen.burners.map(({ learned: _, ...burner }) => burner) };
+}

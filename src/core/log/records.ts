@@ -1,0 +1,80 @@
+import type { Evening } from '@/core/formats/meal-file';
+import { pausedFor, standingEvents, toldOf } from '@/core/live/events';
+import { liveSteps } from '@/core/live/session';
+import type { PlannedStep } from '@/core/meal/plan';
+
+const MINUTE = 60_000;
+
+/** What became of one step of one evening. */
+export interface StepRecord {
+  readonly eveningId: string;
+  /** `dish/step`, without the part. */
+  readonly step: string;
+  readonly key: string;
+  readonly dishId: string;
+  readonly dishName: string;
+  readonly name: string;
+  /** The technique its dish was made by; null where it was written by hand. */
+  readonly technique: string | null;
+  readonly kitchenId: string;
+  /** Whose hands, where it wanted hands. */
+  readonly person: string | null;
+  /** The burner or appliance that it came to the boil on; null where it did not. */
+  readonly boiledOn: string | null;
+  readonly attention: PlannedStep['attention'];
+  /** Minutes as they were planned, and as they would have been without what was learned before. */
+  readonly planned: number;
+  readonly plannedPlain: number;
+  /** Minutes as they were, pauses left out. */
+  readonly real: number;
+  readonly startedAt: number;
+  readonly endedAt: number;
+  /** When it was planned to begin and to end, by the plan as it stood at the end. */
+  readonly paused: number;
+}
+
+/**
+ * The steps of an evening that somebody said were done, with the minutes they took. Left out: what was skipped, changed its heat on the way or was called done by the clock, what only
+ * rests, and what is part of another's time (warming an oven).
+ */
+export function recordsOf(evening: Evening): readonly StepRecord[] {
+  const events = standingEvents(evening.events);
+  const told = toldOf(events);
+  const byClock = new Set(events.flatMap((event) => (event.kind === 'clock' ? [event.key] : [])));
+  const end = (events.at(-1)?.at ?? evening.tableAt) + 1;
+  return liveSteps(evening, end).flatMap(({ step, status, startAt, endAt }): StepRecord[] => {
+    const said = told.get(step.key);
+    const counts =
+      status === 'done' && said?.done !== undefined && !said.skipped && !said.altered && !byClock.has(step.key);
+    if (!counts || step.station.sort === 'shelf' || step.key.endsWith('~warm')) return [];
+    const dish = evening.meal.dishes.find(({ id }) => id === step.dishId);
+    const id = step.key.slice(step.dishId.length + 1).replace(/\.\d+$/, '');
+    const written = dish?.steps.find((each) => each.id === id);
+    if (!dish || !written) return [];
+    const paused = pausedFor(said, endAt);
+    const boils = written.grows.by === 'boil';
+    const burner = evening.meal.kitchen.burners.find((each) => `burner:${each.id}` === step.station.id);
+    const factor = boils ? (burner?.learned ?? 1) : (written.learned?.factor ?? 1);
+    return [
+      {
+        eveningId: evening.id,
+        step: `${dish.id}/${id}`,
+        key: step.key,
+        dishId: dish.id,
+        dishName: dish.name,
+        name: step.name,
+        technique: dish.made?.technique ?? null,
+        kitchenId: evening.meal.kitchen.id,
+        person: step.attention === 'hands' ? (step.person?.id ?? null) : null,
+        boiledOn: boils ? step.station.id : null,
+        attention: step.attention,
+        planned: step.minutes,
+        plannedPlain: step.minutes / factor,
+        real: Math.max(0, endAt - startAt - paused) / MINUTE,
+        startedAt: startAt,
+        endedAt: endAt,
+        paused: paused / MINUTE,
+      },
+    ];
+  });
+}

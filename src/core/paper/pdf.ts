@@ -1,0 +1,227 @@
+import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
+import { AISLES, type Errand, sayErrand } from '@/core/prep/shopping';
+import { printAmount } from '@/core/units/amount';
+import type { PrepSheet, WallSheet } from './sheets';
+
+export type PaperSize = 'A4' | 'LETTER';
+export const PAPER_SIZES: readonly PaperSize[] = ['A4', 'LETTER'];
+
+/** Millimetres of each size, for print style sheets. Sources: ISO 216; ANSI/ASME Y14.1. */
+export const MILLIMETRES: Readonly<Record<PaperSize, readonly [width: number, height: number]>> = {
+  A4: [210, 297],
+  LETTER: [215.9, 279.4],
+};
+
+const MARGIN = 28;
+/** Sizes of letters, in points: the largest with which a sheet stays on its page; below the last it may run over. */
+export const SIZES = [10, 9.5, 9, 8.5, 8, 7.5, 7, 6.5, 6] as const;
+
+function paper(size: PaperSize, points: number, content: Content): TDocumentDefinitions {
+  return {
+    pageSize: size,
+    pageMargins: [MARGIN, MARGIN, MARGIN, MARGIN],
+    defaultStyle: { font: 'Main', fontSize: points, lineHeight: 1.08 },
+    content,
+    styles: {
+      title: { fontSize: points * 1.9, bold: true },
+      head: { fontSize: points * 1.2, bold: true, margin: [0, points * 0.6, 0, points * 0.15] },
+    },
+  };
+}
+
+/** The sheet for the kitchen wall, with its drawing (an SVG) and a line under the title. */
+export function wallPdf(
+  sheet: WallSheet,
+  under: string,
+  svg: string,
+  size: PaperSize,
+  points: number,
+): TDocumentDefinitions {
+  const rows = sheet.rows.map((row): Content => {
+    const marks = row.marks.length > 0 ? ` (${row.marks.join(', ')})` : '';
+    const goesIn = row.goesIn ? [{ text: `\n${row.goesIn}`, color: '#000' }] : [];
+    return {
+      unbreakable: true,
+      margin: [0, 0, 0, points * 0.22],
+      stack: [
+        ...(row.day
+          ? [{ text: row.day, bold: true, margin: [0, points * 0.4, 0, 0] as [number, number, number, number] }]
+          : []),
+        {
+          columns: [
+            { width: points * 3.1, text: row.time, bold: true },
+            {
+              width: '*',
+              text: safe([
+                { text: `${row.step}, ${row.dish}`, bold: true },
+                `${marks} · ${row.where} · to ${row.until}`,
+                ...goesIn,
+              ]),
+            },
+          ],
+        },
+      ],
+    };
+  });
+  const half = splitEvenly(sheet.rows.map(weightOf));
+  return paper(size, points, [
+    { text: safe([sheet.title]), style: 'title' },
+    { text: safe([under]) },
+    { svg, width: (size === 'A4' ? 595.28 : 612) - 2 * MARGIN, margin: [0, points * 0.4, 0, points * 0.2] },
+    {
+      text: safe([
+        sheet.dishes.map(({ number, name, lands }) => `${number} ${name}${lands ? ` (${lands})` : ''}`).join('   '),
+      ]),
+      margin: [0, 0, 0, points * 0.6],
+    },
+    {
+      columns: [
+        { width: '*', stack: rows.slice(0, half) },
+        { width: '*', stack: rows.slice(half) },
+      ],
+      columnGap: points * 1.5,
+    },
+    {
+      text: safe([
+        { text: 'Careful. ', bold: true },
+        sheet.cautions.map(({ mark, says }) => `${mark} ${says}`).join('  '),
+        ' Your local rules and the maker’s instructions come first.',
+      ]),
+      margin: [0, points * 0.6, 0, 0],
+    },
+  ]);
+}
+
+/** Lines that a row takes, about. */
+function weightOf({ goesIn, day, step, dish, where }: WallSheet['rows'][number]): number {
+  const head = Math.ceil((step.length + dish.length + where.length + 16) / 52);
+  return head + (goesIn ? Math.ceil(goesIn.length / 55) : 0) + (day ? 1 : 0);
+}
+
+function splitEvenly(weights: readonly number[]): number {
+  const all = weights.reduce((sum, weight) => sum + weight, 0);
+  let sum = 0;
+  const at = weights.findIndex((weight) => {
+    sum += weight;
+    return sum >= all / 2;
+  });
+  return at + 1;
+}
+
+export function prepPdf(sheet: PrepSheet, under: string, size: PaperSize, points: number): TDocumentDefinitions {
+  const box = '[  ] ';
+  const board = sheet.rounds.map((round): Content => {
+    const lines = round.bowls.map(
+      ({ amount, name, cut, dishName }) =>
+        `${box}${amount ? printAmount(amount) : ''} ${name}${cut ? `, ${cut}` : ''} (${dishName})`,
+    );
+    return { stack: lines.map((each) => ({ text: safe([each]) })), margin: [0, 0, 0, points * 0.3], unbreakable: true };
+  });
+  const measured = sheet.measured.map(({ name, lines }): Content => {
+    const stack: Content[] = [
+      { text: safe([name]), bold: true },
+      ...lines.map((each) => ({ text: safe([`${box}${each}`]) })),
+    ];
+    return { stack, margin: [0, 0, 0, points * 0.3], unbreakable: true };
+  });
+  const taken = sheet.taken.vessels.map(({ name, uses }): Content => {
+    return {
+      text: safe([
+        { text: `${box}${name}: `, bold: true },
+        uses
+          .map(
+            ({ from, until, dish, washedBy }) => `${from}–${until} ${dish}${washedBy ? `, washed by ${washedBy}` : ''}`,
+          )
+          .join('; '),
+      ]),
+    };
+  });
+  return paper(size, points, [
+    { text: safe([`Laid out: ${sheet.title}`]), style: 'title' },
+    { text: safe([under]) },
+    {
+      columns: [
+        { width: '*', stack: [{ text: 'At the board', style: 'head' }, ...board] },
+        {
+          width: '*',
+          stack: [
+            { text: 'Measured out', style: 'head' },
+            ...measured,
+            ...(sheet.atHand.length > 0
+              ? [{ text: 'At hand', style: 'head' }, { text: safe([sheet.atHand.join(', ')]) }]
+              : []),
+            { text: 'Taken out', style: 'head' },
+            ...taken,
+            {
+              text: safe([
+                `${box}${sheet.taken.small.map(({ name }) => name).join(', ')}; ${sheet.taken.serving.length} to serve in`,
+              ]),
+            },
+          ],
+        },
+      ],
+      columnGap: points * 1.5,
+    },
+  ]);
+}
+
+export function shoppingPdf(
+  title: string,
+  under: string,
+  errands: readonly Errand[],
+  size: PaperSize,
+  points: number,
+): TDocumentDefinitions {
+  const aisles = AISLES.flatMap((aisle): { readonly lines: number; readonly content: Content }[] => {
+    const own = errands.filter((errand) => errand.aisle === aisle);
+    if (own.length === 0) return [];
+    const stack: Content[] = [
+      { text: `${aisle.charAt(0).toUpperCase()}${aisle.slice(1)}`, style: 'head' },
+      ...own.map((errand) => ({ text: safe([`[  ] ${sayErrand(errand)}`]) })),
+    ];
+    return [{ lines: own.length + 2, content: { stack, unbreakable: own.length < 40 } }];
+  });
+  const half = splitEvenly(aisles.map(({ lines }) => lines));
+  return paper(size, points, [
+    { text: safe([`To buy: ${title}`]), style: 'title' },
+    { text: safe([under]) },
+    {
+      columns: [
+        { width: '*', stack: aisles.slice(0, half).map(({ content }) => content) },
+        { width: '*', stack: aisles.slice(half).map(({ content }) => content) },
+      ],
+      columnGap: points * 1.5,
+    },
+  ]);
+}
+
+type Run = string | { readonly text: string; readonly bold?: boolean; readonly color?: string };
+interface FontRun {
+  readonly text: string;
+  readonly font?: 'Extended';
+  readonly bold?: boolean;
+  readonly color?: string;
+}
+
+/** Signs of the plain font beyond Latin-1. */
+const PLAIN = /[\n -~\u00a0-\u00ffŒœ–—‘’‚“”„•…€™−⁄]/;
+const EXTENDED = /[\u0100-\u024f\u1e00-\u1eff]/;
+const INSTEAD: Readonly<Record<string, string>> = { '⅓': '1/3', '⅔': '2/3', '→': '>', '✓': 'x' };
+
+/** Text in the fonts that ship with the app: letters of other Latin alphabets from the extended one, what neither has as “?”. */
+export function safe(runs: readonly Run[]): FontRun[] {
+  return runs.flatMap((run): FontRun[] => {
+    const style = typeof run === 'string' ? {} : run;
+    const text = typeof run === 'string' ? run : run.text;
+    const pieces: FontRun[] = [];
+    for (const sign of text) {
+      const plain = INSTEAD[sign] ?? (PLAIN.test(sign) ? sign : EXTENDED.test(sign) ? sign : '?');
+      const isExtended = EXTENDED.test(plain) && !PLAIN.test(plain);
+      const last = pieces.at(-1);
+      if (last && (last.font === 'Extended') === isExtended)
+        pieces[pieces.length - 1] = { ...last, text: last.text + plain };
+      else pieces.push({ ...style, text: plain, ...(isExtended ? { font: 'Extended' as const } : {}) });
+    }
+    return pieces;
+  });
+}

@@ -1,0 +1,122 @@
+import type { Meal } from '@/core/meal/meal';
+import type { Plan, PlannedStep } from '@/core/meal/plan';
+import { type BoardRound, boardRounds, bowlsOf } from '@/core/prep/bowls';
+import { type TakenOut, takenOut } from '@/core/prep/vessels-out';
+
+/** How a minute relative to the table is said: its day, and its hour. */
+export type Clock = (minute: number) => { readonly day: string; readonly time: string };
+
+/** A line of the sheet for the kitchen wall. */
+export interface WallRow {
+  readonly key: string;
+  /** Set on the first line of each day but the table's own. */
+  readonly day: string | null;
+  readonly time: string;
+  readonly until: string;
+  readonly step: string;
+  readonly dish: string;
+  /** Number of the dish on the drawing. */
+  readonly number: number;
+  /** "Strong burner, full, 5 l pot", "oven 150°", "helper". */
+  readonly where: string;
+  readonly goesIn: string;
+  readonly doneWhen: string;
+  /** Letters of its cautions below. */
+  readonly marks: readonly string[];
+}
+
+/** One meal for the kitchen wall: everything by the clock, what goes in, and the cautions, each once. */
+export interface WallSheet {
+  readonly title: string;
+  readonly rows: readonly WallRow[];
+  readonly dishes: readonly { readonly number: number; readonly name: string; readonly lands: string }[];
+  readonly cautions: readonly { readonly mark: string; readonly says: string }[];
+}
+
+export function wallSheet(meal: Meal, plan: Plan, clock: Clock): WallSheet {
+  const numbers = new Map(meal.dishes.map(({ id }, index) => [id, index + 1]));
+  const marks = new Map<string, string>();
+  const markOf = (caution: string) => {
+    const known = marks.get(caution) ?? letter(marks.size);
+    marks.set(caution, known);
+    return known;
+  };
+  const own = clock(0).day;
+  let before = own;
+  const rows = [...plan.steps]
+    .sort((a, b) => a.start - b.start || a.end - b.end)
+    .map((step): WallRow => {
+      const { day, time } = clock(step.start);
+      const isNew = day !== before;
+      before = day;
+      return {
+        key: step.key,
+        day: isNew ? day : null,
+        time,
+        until: clock(step.end).time,
+        step: step.name,
+        dish: step.dishName,
+        number: numbers.get(step.dishId) ?? 0,
+        where: whereOf(step),
+        goesIn: step.amounts.join('; '),
+        doneWhen: step.doneWhen,
+        marks: step.cautions.map(markOf),
+      };
+    });
+  return {
+    title: meal.name,
+    rows,
+    dishes: meal.dishes.map(({ id, name }) => {
+      const landing = plan.landings.find(({ dishId }) => dishId === id);
+      return { number: numbers.get(id)!, name, lands: landing ? clock(landing.ready).time : '' };
+    }),
+    cautions: [...marks].map(([says, mark]) => ({ mark, says })),
+  };
+}
+
+/** a to z, then aa, ab. */
+function letter(index: number): string {
+  const last = String.fromCharCode(97 + (index % 26));
+  return index < 26 ? last : `${letter(Math.floor(index / 26) - 1)}${last}`;
+}
+
+function whereOf({ station, heat, celsius, vessel, person }: PlannedStep): string {
+  const place =
+    station.sort === 'board'
+      ? (person?.name ?? 'board')
+      : station.sort === 'shelf'
+        ? 'off the heat'
+        : `${station.name}${celsius === null ? (heat ? `, ${heat}` : '') : ` ${celsius} °C`}`;
+  return vessel ? `${place}, ${vessel}` : place;
+}
+
+/** What is cut, measured and taken out before any heat. */
+export interface PrepSheet {
+  readonly title: string;
+  readonly rounds: readonly BoardRound[];
+  readonly measured: readonly { readonly name: string; readonly lines: readonly string[] }[];
+  readonly atHand: readonly string[];
+  readonly taken: TakenOut;
+}
+
+export function prepSheet(
+  meal: Meal,
+  plan: Plan,
+  say: (bowl: ReturnType<typeof bowlsOf>[number]) => string,
+): PrepSheet {
+  const bowls = bowlsOf(meal, plan);
+  const rounds = boardRounds(bowls, plan);
+  const cut = new Set(rounds.flatMap((round) => round.bowls.map(({ key }) => key)));
+  const measured = new Map<string, string[]>();
+  for (const bowl of bowls) {
+    if (bowl.amount === null || bowl.madeBy !== null || cut.has(bowl.key)) continue;
+    measured.set(bowl.dishName, [...(measured.get(bowl.dishName) ?? []), say(bowl)]);
+  }
+  return {
+    title: meal.name,
+    rounds,
+    measured: [...measured].map(([name, lines]) => ({ name, lines })),
+    atHand: [...new Set(bowls.filter(({ amount }) => amount === null).map(({ name }) => name))],
+    taken: takenOut(meal, plan),
+  };
+}

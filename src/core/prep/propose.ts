@@ -1,0 +1,60 @@
+import { clockMinutes } from '@/core/kitchen/kitchen';
+import { asMadeAhead } from '@/core/meal/ahead';
+import type { MadeAhead, Meal } from '@/core/meal/meal';
+import type { Plan } from '@/core/meal/plan';
+import type { PlanResult } from '@/core/meal/plan-meal';
+import { handsBetween, hotHourOf } from './hot-hour';
+import { type Offer, offersOf } from './offers';
+
+/** A dish made ahead, planned for real: what the day of the table then asks. */
+export interface Proposal {
+  readonly offer: Offer;
+  readonly made: MadeAhead;
+  /** Minutes of cooks' hands on the day, and in its last hour, and how much less that is than now. */
+  readonly hands: number;
+  readonly hotHour: number;
+  readonly spares: number;
+  readonly sparesHotHour: number;
+  /** Minutes by which the last dish is late. */
+  readonly late: number;
+}
+
+/**
+ * Plans each dish that can be made ahead and is not, on the evening before, and returns those that spare hands on the day or bring
+ * something late into time, the best first: less late, then what the last hour and the day are spared.
+ */
+export async function proposeAhead(
+  written: Meal,
+  before: Plan,
+  plan: (meal: Meal) => Promise<PlanResult>,
+  { onTried, signal }: { onTried?: (tried: number, all: number) => void; signal?: { readonly aborted: boolean } } = {},
+): Promise<readonly Proposal[]> {
+  const chosen = written.ahead ?? [];
+  const firsts = offersOf(written).filter(
+    ({ dishId }, index, all) =>
+      !chosen.some(({ dish }) => dish === dishId) && all.findIndex((each) => each.dishId === dishId) === index,
+  );
+  const now = dayOf(written, before);
+  const found: Proposal[] = [];
+  for (const [index, offer] of firsts.entries()) {
+    if (signal?.aborted) break;
+    const made: MadeAhead = { dish: offer.dishId, upTo: offer.upTo, days: 1 };
+    const meal = asMadeAhead({ ...written, ahead: [...chosen, made] });
+    const result = await plan(meal);
+    onTried?.(index + 1, firsts.length);
+    if (!result.ok) continue;
+    const then = dayOf(meal, result.plan);
+    const spares = now.hands - then.hands;
+    if (spares <= 0 && then.late >= now.late) continue;
+    found.push({ offer, made, ...then, spares, sparesHotHour: now.hotHour - then.hotHour });
+  }
+  return found.sort((a, b) => a.late - b.late || b.spares + 2 * b.sparesHotHour - (a.spares + 2 * a.sparesHotHour));
+}
+
+function dayOf(meal: Meal, plan: Plan): Pick<Proposal, 'hands' | 'hotHour' | 'late'> {
+  return {
+    hands: Math.round(handsBetween(meal, plan, -clockMinutes(meal.hour), 0)),
+    hotHour: Math.round(hotHourOf(meal, plan).minutes),
+    late: Math.max(0, ...plan.landings.map(({ late }) => late)),
+  };
+}

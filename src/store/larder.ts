@@ -1,0 +1,42 @@
+import type { LarderItem } from '@/core/prep/larder';
+import type { Unit } from '@/core/units/amount';
+import type { Pantry } from './db';
+
+/** As it was typed: empty where nothing is said. */
+export interface LarderTyped {
+  readonly have: { readonly quantity: string; readonly unit: Unit };
+  readonly price: { readonly money: string; readonly quantity: string; readonly unit: Unit };
+}
+
+const MOST = 100_000;
+
+/** Stores what is in the house of a thing and what it costs; a sentence when something typed is no number, and then nothing is changed. */
+export async function storeLarder(
+  db: Pantry,
+  thing: Pick<LarderItem, 'key' | 'name'>,
+  { have, price }: LarderTyped,
+): Promise<string | null> {
+  const home = numberOf(have.quantity);
+  const money = numberOf(price.money);
+  const per = numberOf(price.quantity);
+  const wrong = (field: string, found: string) => `${field}: a number from 0 to ${MOST}; found “${found}”.`;
+  if (home === undefined) return wrong('At home', have.quantity);
+  if (money === undefined) return wrong('Price', price.money);
+  if (per === undefined || (money !== null && !per)) return `Price for: an amount above 0; found “${price.quantity}”.`;
+  const item: LarderItem = {
+    ...thing,
+    have: home === null ? null : { quantity: home, unit: have.unit },
+    price: money === null || per === null ? null : { money, per: { quantity: per, unit: price.unit } },
+  };
+  if (item.have === null && item.price === null) await db.larder.delete(thing.key);
+  else await db.larder.put(item);
+  return null;
+}
+
+/** Null where nothing is typed, undefined where it is no number that can be. A comma is a point. */
+function numberOf(typed: string): number | null | undefined {
+  const text = typed.trim().replace(',', '.');
+  if (text === '') return null;
+  const value = Number(text);
+  return Number.isFinite(value) && value >= 0 && value <= MOST ? value : undefined;
+}

@@ -1,0 +1,234 @@
+'use client';
+
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { type LiveEvent, standingEvents } from '@/core/live/events';
+import { readUnit } from '@/core/meal/resources';
+import { pantry, type StoredSession } from '@/store/db';
+import { keepPhoto } from '@/store/photos';
+import { Button } from '@/ui/button';
+import { shrunk } from '@/ui/shrunk';
+import { TickBox } from '@/ui/tick-box';
+import { ring, speak, wakeSound } from './calls';
+import type { Telling } from './use-session';
+
+interface PanelProps {
+  readonly session: StoredSession;
+  readonly told: Telling;
+  readonly quiet: boolean;
+  readonly follow: boolean;
+  /** A window that only follows shows everything, and tells nothing. */
+  readonly leads: boolean;
+  readonly onClose: () => void;
+}
+
+const LATER = [10, 20, 30] as const;
+
+/** What an evening seldom needs: another hour, a dish less, a burner that fails, a note, the calls, and everything that was told. */
+export function EveningPanel({ session, told, quiet, follow, leads, onClose }: PanelProps) {
+  const standing = standingEvents(session.events);
+  const dropped = new Set(standing.flatMap((event) => (event.kind === 'dropped' ? [event.dish] : [])));
+  const failed = new Set(standing.flatMap((event) => (event.kind === 'failed' ? [event.unit] : [])));
+  const dishes = session.meal.dishes.filter(({ id }) => !dropped.has(id));
+  const burners = session.meal.kitchen.burners.filter(({ id }) => !failed.has(`burner:${id}`));
+  const put = (name: 'quiet' | 'follow', value: boolean) =>
+    void pantry().settings.put({ name, value: value ? 'on' : 'off' });
+  const act = (press: () => void) => () => {
+    press();
+    onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} className="relative z-20">
+      <div data-dress="night" className="fixed inset-0 overflow-y-auto bg-black/60 p-4 text-ink">
+        <DialogPanel className="mx-auto max-w-4xl rounded-xl bg-paper p-6">
+          <div className="flex items-center justify-between">
+            <DialogTitle className="text-3xl">This evening</DialogTitle>
+            <Button big onClick={onClose}>
+              back
+            </Button>
+          </div>
+          <fieldset disabled={!leads}>
+            <Row title="The guests are late">
+              {LATER.map((minutes) => (
+                <Button key={minutes} big onClick={act(() => told.later(minutes))}>
+                  {minutes} min
+                </Button>
+              ))}
+            </Row>
+            <Row title="Leave a dish out">
+              {dishes.map(({ id, name }) => (
+                <Button key={id} className="min-h-16 text-lg" onClick={act(() => told.drop(id, name))}>
+                  {name}
+                </Button>
+              ))}
+            </Row>
+            <Row title="A burner gives no heat">
+              {burners.map(({ id, name }) => (
+                <Button key={id} className="min-h-16 text-lg" onClick={act(() => told.failed(`burner:${id}`, name))}>
+                  {name}
+                </Button>
+              ))}
+            </Row>
+            <Note told={told} />
+            <Row title="Calls">
+              <TickBox big value={quiet} onChange={(value) => put('quiet', value)}>
+                Quiet: no sound, no voice
+              </TickBox>
+              <TickBox big value={follow} onChange={(value) => put('follow', value)}>
+                Follow along: cold work at the board is done when its time is over and nobody says otherwise
+              </TickBox>
+              {(['hands', 'look', 'danger'] as const).map((kind) => (
+                <Button
+                  key={kind}
+                  className="min-h-16 text-lg"
+                  onClick={() => {
+                    wakeSound();
+                    ring(kind);
+                    speak(kind === 'hands' ? 'Now: for the hands.' : kind === 'look' ? 'Look at a pot.' : 'Careful.');
+                  }}
+                >
+                  try “{kind}”
+                </Button>
+              ))}
+              {typeof Notification !== 'undefined' && Notification.permission === 'default' && (
+                <Button className="min-h-16 text-lg" onClick={() => void Notification.requestPermission()}>
+                  allow notes of the system
+                </Button>
+              )}
+            </Row>
+            <Log session={session} told={told} />
+          </fieldset>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}
+
+function Row({ title, children }: { readonly title: string; readonly children: React.ReactNode }) {
+  return (
+    <section aria-label={title} className="mt-5 border-t border-line pt-3">
+      <h3 className="text-xl">{title}</h3>
+      <div className="mt-2 flex flex-wrap items-center gap-2">{children}</div>
+    </section>
+  );
+}
+
+const MOST_NOTE = 500;
+
+function Note({ told }: { readonly told: Telling }) {
+  const [text, setText] = useState('');
+  const [photo, setPhoto] = useState<File | null>(null);
+  const [fault, setFault] = useState('');
+  const keep = async () => {
+    const kept = photo
+      ? await keepPhoto(pantry(), await shrunk(photo), Date.now())
+      : { ok: true as const, id: undefined };
+    if (!kept.ok) return setFault(kept.sentence);
+    told.note(text.trim() || 'A photo', kept.id);
+    setText('');
+    setPhoto(null);
+    setFault('');
+  };
+  return (
+    <Row title="A note">
+      <textarea
+        aria-label="A note"
+        className="min-h-16 basis-full rounded-lg border border-line bg-ground p-3 text-lg"
+        maxLength={MOST_NOTE}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+      />
+      <input
+        type="file"
+        accept="image/*"
+        aria-label="A photo"
+        onChange={(event) => setPhoto(event.target.files?.[0] ?? null)}
+      />
+      <Button className="min-h-16 text-lg" disabled={!text.trim() && !photo} onClick={() => void keep()}>
+        keep the note
+      </Button>
+      {fault && (
+        <p role="alert" className="basis-full text-warn">
+          {fault}
+        </p>
+      )}
+    </Row>
+  );
+}
+
+function Log({ session, told }: { readonly session: StoredSession; readonly told: Telling }) {
+  const undone = new Set(session.events.flatMap((event) => (event.kind === 'undo' ? [event.of] : [])));
+  const shown = session.events.filter(({ kind }) => kind !== 'undo').toReversed();
+  return (
+    <Row title="What was told">
+      <ol aria-label="What was told" className="basis-full">
+        {shown.length === 0 && <li className="text-faint">Nothing yet.</li>}
+        {shown.map((event) => (
+          <li key={event.id} className="flex min-h-16 items-center justify-between gap-4 border-b border-line">
+            <span className={undone.has(event.id) ? 'text-faint line-through' : ''}>
+              <span className="tabular-nums">{format(event.at, 'HH:mm:ss')}</span> {wordsOf(session, event)}
+            </span>
+            {!undone.has(event.id) && (
+              <Button look="quiet" className="min-h-16 text-lg" onClick={() => told.takeBack(event.id)}>
+                take back
+              </Button>
+            )}
+          </li>
+        ))}
+      </ol>
+    </Row>
+  );
+}
+
+/** An event in a cook's words. */
+export function wordsOf(session: Pick<StoredSession, 'plan' | 'meal'>, event: LiveEvent): string {
+  const dish = (id: string) => session.meal.dishes.find((each) => each.id === id)?.name ?? id;
+  const step = 'key' in event && event.key ? session.plan.steps.find(({ key }) => key === event.key) : undefined;
+  const named = step ? `${step.name}, ${step.dishName}` : 'key' in event ? (event.key ?? '') : '';
+  const unit = (id: string) => session.meal.kitchen.burners.find((each) => each.id === readUnit(id).id)?.name ?? id;
+  switch (event.kind) {
+    case 'begun':
+    case 'done':
+    case 'paused':
+    case 'resumed':
+    case 'skipped':
+      return `${named}: ${{ begun: 'begun', done: 'done', paused: 'put aside', resumed: 'goes on', skipped: 'left out' }[event.kind]}`;
+    case 'clock':
+      return `${named}: done by the clock`;
+    case 'not-yet':
+      return `${named}: not yet, until ${format(event.until, 'HH:mm')}`;
+    case 'checked':
+      return `${named}: looked, ${event.look}`;
+    case 'water':
+      return `${named}: ${event.ml} ml of water`;
+    case 'forecast':
+      return `${named}: thought to be there at ${format(event.until, 'HH:mm')}`;
+    case 'moved':
+      return `${named}: on ${unit(event.unit)}`;
+    case 'failed':
+      return `${unit(event.unit)} failed`;
+    case 'hour':
+      return `the table ${event.minutes > 0 ? `${event.minutes} min later` : `${-event.minutes} min sooner`}`;
+    case 'kept':
+      return 'the hour stays';
+    case 'after':
+      return `${dish(event.dish)} ${event.minutes} min after the rest`;
+    case 'keep-warm':
+      return `${dish(event.dish)} kept warm ${event.where === 'oven' ? 'in a low oven' : 'on the lowest flame'}`;
+    case 'turned-down':
+      return `${named}: flame turned down, until ${format(event.until, 'HH:mm')}`;
+    case 'to-oven':
+      return `${named}: into the oven`;
+    case 'dropped':
+      return `${dish(event.dish)} left out`;
+    case 'note':
+      return `note: ${event.text}`;
+    case 'rated':
+      return `${dish(event.dish)} rated`;
+    case 'left-over':
+      return `${event.portions} portions of ${dish(event.dish)} left over`;
+    case 'undo':
+      return 'taken back';
+  }
+}

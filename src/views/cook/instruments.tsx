@@ -1,0 +1,139 @@
+'use client';
+
+import { format } from 'date-fns';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import {
+  type Forecast,
+  faultOf,
+  forecastCentre,
+  forecastWeight,
+  type Instrument,
+  type Reading,
+  sayFault,
+} from '@/core/live/instruments';
+import type { Measurable } from '@/core/live/measured';
+import { pretended, probeSays, scaleSays } from '@/core/live/pretend';
+import type { LiveStep } from '@/core/live/session';
+import { seededRandom } from '@/core/schedule/random';
+import { Button } from '@/ui/button';
+import type { Telling } from './use-session';
+
+const BEAT = 2000;
+const MINUTE = 60_000;
+/** A plan is told a new end only when it is this much off, and not again for a while. */
+const WORTH_TELLING = 4 * MINUTE;
+const BETWEEN_TELLINGS = 3 * MINUTE;
+const KEPT = 900;
+
+interface MeasuredProps {
+  readonly live: LiveStep;
+  readonly what: Measurable;
+  readonly told: Telling;
+  readonly now: number;
+}
+
+/** A probe in the middle, or the pot on a scale: what it says, when it will be there, and when it is not to be believed. */
+export function Measured({ live, what, told, now }: MeasuredProps) {
+  const [on, setOn] = useState(false);
+  const name = what.kind === 'probe' ? 'probe' : 'scale';
+  if (!on) {
+    return (
+      <Button look="quiet" className="min-h-16 text-lg" onClick={() => setOn(true)}>
+        {what.kind === 'probe' ? 'put a probe in' : 'put it on a scale'}
+      </Button>
+    );
+  }
+  return (
+    <div className="mt-1 rounded-lg bg-soft px-4 py-2" data-testid={name}>
+      <Readings live={live} what={what} told={told} now={now} />
+      <Button look="quiet" className="min-h-16 text-lg" onClick={() => setOn(false)}>
+        take the {name} away
+      </Button>
+    </div>
+  );
+}
+
+function Readings({ live, what, told, now }: MeasuredProps) {
+  const [readings, setReadings] = useState<readonly Reading[]>([]);
+  const toldAt = useRef(0);
+  const instrument = usePretended(live, what);
+  useEffect(
+    () => instrument.listen((reading) => setReadings((before) => [...before.slice(-KEPT), reading])),
+    [instrument],
+  );
+  const last = readings.at(-1);
+  const fault = faultOf(instrument.kind, readings, now);
+  const forecast =
+    what.kind === 'probe'
+      ? forecastCentre(readings, what.target, what.around)
+      : forecastWeight(readings, what.wantedMl + POT_GRAMS);
+  useEffect(() => {
+    if (!forecast || fault !== null || forecast.stalls || forecast.give === 0) return;
+    const off = Math.abs(forecast.at - live.endAt);
+    if (off < WORTH_TELLING || off < 2 * forecast.give * MINUTE || now - toldAt.current < BETWEEN_TELLINGS) return;
+    toldAt.current = now;
+    const { step } = live;
+    told.forecast(
+      live,
+      Math.round(forecast.at),
+      `${step.dishName}: the ${instrument.name} thinks ${format(forecast.at, 'HH:mm')}`,
+    );
+  });
+  return (
+    <div aria-live="polite">
+      <p className="text-2xl">
+        {last ? said(what, last.value) : 'Listening…'}
+        {forecast && fault === null && <span className="text-faint">, {there(what, forecast)}</span>}
+      </p>
+      {forecast?.stalls && <p className="text-lg text-ember">It stalls: it hardly rises for a while. That passes.</p>}
+      {fault && (
+        <p role="alert" className="text-lg text-warn">
+          {sayFault(fault, instrument.name)}
+        </p>
+      )}
+      <p className="text-sm text-faint">
+        A pretended {instrument.name}, to try it with: it measures nothing real. Look and taste.
+      </p>
+    </div>
+  );
+}
+
+/** Grams of an empty pot of middling size. Common practice, no source. */
+const POT_GRAMS = 1200;
+
+function said(what: Measurable, value: number): string {
+  return what.kind === 'probe'
+    ? `${Math.round(value)} °C`
+    : `about ${(Math.max(0, value - POT_GRAMS) / 1000).toFixed(1)} l left`;
+}
+
+function there(what: Measurable, { at, give }: Forecast): string {
+  const wanted = what.kind === 'probe' ? `${what.target} °C` : `${(what.wantedMl / 1000).toFixed(1)} l`;
+  return give === 0 ? `${wanted} reached` : `${wanted} at ${format(at, 'HH:mm')} ± ${give}`;
+}
+
+/** Until a device is paired there is one that pretends: it gets there a little later or sooner than planned, the same at every start. */
+function usePretended(live: LiveStep, what: Measurable): Instrument {
+  const { key } = live.step;
+  const { startAt, step } = live;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is measured is told anew at every glance; its values are what counts
+  return useMemo(() => {
+    const seed = [...key].reduce((sum, sign) => (sum * 31 + sign.charCodeAt(0)) >>> 0, 7);
+    const random = seededRandom(seed);
+    const minutes = step.minutes * (0.9 + 0.3 * random.next());
+    const every = (beat: () => void) => {
+      const timer = setInterval(beat, BEAT);
+      return () => clearInterval(timer);
+    };
+    if (what.kind === 'probe') {
+      const from = 8;
+      const slowness = minutes / Math.log((what.around - from) / (what.around - what.target));
+      const probe = { startAt, from, around: what.around, slowness, noise: 0.3 };
+      return pretended('probe', 'probe', () => probeSays(probe, Date.now(), random), every);
+    }
+    const boilsOff = Math.max(4, (what.wantedMl * 0.2) / minutes);
+    const scale = { startAt, grams: what.wantedMl + POT_GRAMS + boilsOff * minutes, boilsOff, noise: 4 };
+    return pretended('scale', 'scale', () => scaleSays(scale, Date.now(), random), every);
+    // A new beginning of the same step is another measurement; a new forecast of its end is not.
+  }, [key, startAt, step.minutes, what.kind, what.kind === 'probe' ? what.target : what.wantedMl]);
+}

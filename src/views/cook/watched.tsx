@@ -1,0 +1,142 @@
+'use client';
+
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { dangerAt } from '@/core/live/cues';
+import { nextLookAt, questionOf } from '@/core/live/looks';
+import { measurable } from '@/core/live/measured';
+import type { LiveStep } from '@/core/live/session';
+import { nameOfUnit } from '@/core/meal/read';
+import { readUnit } from '@/core/meal/resources';
+import type { StoredSession } from '@/store/db';
+import { Button } from '@/ui/button';
+import { printCountdown } from '@/ui/clock';
+import { Measured } from './instruments';
+import type { Telling } from './use-session';
+
+/** Three answers beside each other, on a phone too. */
+const NARROW = 'px-2! sm:px-7!';
+/** Seconds before its end from which a pot's buttons stand open by themselves. */
+const OPEN_BEFORE_END = 90;
+
+interface WatchedProps {
+  readonly session: StoredSession;
+  readonly live: LiveStep;
+  readonly told: Telling;
+  readonly now: number;
+  readonly tint: string;
+}
+
+/** A pot on the heat: its clock, its sign, its next look; and, when it is looked at, three answers. */
+export function Watched({ session, live, told, now, tint }: WatchedProps) {
+  const [opened, setOpened] = useState(false);
+  const { step, stands } = live;
+  const left = live.endAt - now;
+  const look = nextLookAt(session, live);
+  const lookIsDue = look !== null && look <= now;
+  // What only rests is over by itself: there is nothing to press.
+  const byItself = step.station.sort === 'shelf' && step.attention === 'none';
+  const open = opened || (!byItself && !stands && (lookIsDue || left < OPEN_BEFORE_END * 1000));
+  const what = measurable(session.meal, live);
+  const danger = dangerAt(live);
+  const inDanger = danger !== null && danger <= now;
+  // Early in its time "not yet" is no news, and asks for no minutes.
+  const notYet = () =>
+    lookIsDue && left >= OPEN_BEFORE_END * 1000 ? told.looked(live, 'not there') : told.notYet(live);
+  return (
+    <li
+      className={`border-b border-line py-1 ${inDanger ? 'bg-warn/15' : ''}`}
+      data-testid="watched"
+      data-key={step.key}
+    >
+      <button
+        type="button"
+        aria-expanded={open}
+        className="flex min-h-20 w-full items-center gap-4 text-left"
+        onClick={() => setOpened(!opened)}
+      >
+        <span aria-hidden className="h-14 w-2 shrink-0 rounded-full" style={{ background: tint }} />
+        <span className="min-w-0 flex-1">
+          <span className="block text-2xl font-semibold first-letter:uppercase">{step.name}</span>
+          <span className="block text-lg text-faint">
+            {step.dishName}
+            {step.doneWhen && `: ${step.doneWhen}`}
+          </span>
+        </span>
+        <span className={`shrink-0 text-right text-4xl font-semibold ${left < 0 || lookIsDue ? 'text-ember' : ''}`}>
+          <span data-testid="countdown">{printCountdown(left)}</span>
+          <span className="block text-base font-normal text-faint">
+            {stands
+              ? 'put aside'
+              : left < 0
+                ? 'is it there?'
+                : lookIsDue
+                  ? 'look now'
+                  : look
+                    ? `look at ${format(look, 'HH:mm')}`
+                    : step.station.name}
+          </span>
+        </span>
+      </button>
+      {open && (
+        <div className="pb-3 pl-6">
+          {(lookIsDue || left < 0) && <p className="mb-2 text-2xl text-ember">{questionOf(live)}</p>}
+          {inDanger && (
+            <p role="alert" className="mb-2 text-xl font-semibold text-warn">
+              Long past its time on the heat: take it off, or look at it now.
+            </p>
+          )}
+          <span className="grid auto-cols-fr grid-flow-col gap-2 sm:flex sm:flex-wrap sm:gap-3">
+            <Button big className={NARROW} onClick={notYet}>
+              not yet
+            </Button>
+            {step.attention === 'eyes' && (
+              <Button big className={NARROW} onClick={() => told.looked(live, 'nearly')}>
+                nearly
+              </Button>
+            )}
+            <Button big className={NARROW} look={left < 0 ? 'strong' : 'plain'} onClick={() => told.done(live)}>
+              done
+            </Button>
+          </span>
+          {what && <Measured live={live} what={what} told={told} now={now} />}
+          <Rarely session={session} live={live} told={told} />
+        </div>
+      )}
+    </li>
+  );
+}
+
+/** What a pot seldom needs: water, a rest, another burner, to be left out. */
+export function Rarely({ session, live, told }: Pick<WatchedProps, 'session' | 'live' | 'told'>) {
+  const { step, stands } = live;
+  const hot = step.station.sort === 'burner';
+  const others = step.choices.filter((unit) => unit !== step.station.id && readUnit(unit).sort === 'burner');
+  return (
+    <span className="mt-2 flex flex-wrap gap-x-1">
+      {hot &&
+        step.attention !== 'hands' &&
+        [100, 250].map((ml) => (
+          <Button key={ml} look="quiet" className="min-h-16 text-lg" onClick={() => told.water(live, ml)}>
+            + {ml} ml water
+          </Button>
+        ))}
+      <Button look="quiet" className="min-h-16 text-lg" onClick={() => (stands ? told.resume(live) : told.pause(live))}>
+        {stands ? 'go on with it' : 'put it aside'}
+      </Button>
+      {others.map((unit) => (
+        <Button
+          key={unit}
+          look="quiet"
+          className="min-h-16 text-lg"
+          onClick={() => told.move(live, unit, nameOfUnit(session.meal.kitchen, unit))}
+        >
+          on {nameOfUnit(session.meal.kitchen, unit)} now
+        </Button>
+      ))}
+      <Button look="quiet" className="min-h-16 text-lg" onClick={() => told.skip(live)}>
+        leave it out
+      </Button>
+    </span>
+  );
+}

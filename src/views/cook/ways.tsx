@@ -1,0 +1,118 @@
+'use client';
+
+import { format } from 'date-fns';
+import { useEffect, useRef } from 'react';
+import { isTrouble, lateOffer, type Trouble, troubleOf } from '@/core/live/offer';
+import type { FoundWay } from '@/core/live/ways';
+import { listed } from '@/core/units/words';
+import type { StoredSession } from '@/store/db';
+import { Button } from '@/ui/button';
+import { speak } from './calls';
+import type { Telling } from './use-session';
+import { useWays } from './use-ways';
+
+const MINUTE = 60_000;
+
+interface WaysProps {
+  readonly session: StoredSession;
+  readonly told: Telling;
+  readonly quiet: boolean;
+}
+
+/** When the hour cannot be kept, or something would stand too long: what can be done, and what each would lead to. */
+export function Ways({ session, told, quiet }: WaysProps) {
+  const trouble = troubleOf(session);
+  const ways = useWays(session);
+  const words = wordsOf(session, trouble);
+  const whose = [...trouble.late, ...trouble.spoilt].map(({ dishId }) => dishId).join(' ');
+  const latest = useRef(words);
+  latest.current = words;
+  // Spoken when it is news: not again for every minute more or less.
+  useEffect(() => {
+    if (whose !== '' && !quiet) speak(latest.current);
+  }, [whose, quiet]);
+  if (!isTrouble(trouble)) return null;
+  const offer = lateOffer(session);
+  const atOnce = offer && `later ${offer.minutes}`;
+  const others = ways?.filter(({ id }) => id !== atOnce) ?? [];
+  return (
+    <section
+      aria-label="The hour"
+      className="border-b border-line px-5 py-3 sm:px-8 md:order-1 md:border-t md:border-b-0"
+    >
+      <p aria-live="polite" className="text-xl">
+        {words}
+      </p>
+      <ul className="mt-2 flex flex-wrap items-start gap-x-6 gap-y-3">
+        {offer && (
+          <Option
+            says={`agree on ${format(offer.newTable, 'HH:mm')}`}
+            leadsTo={ways?.find(({ id }) => id === atOnce)?.leadsTo ?? `the table waits ${offer.minutes} min`}
+            strong
+            onPress={() => told.later(offer.minutes)}
+          />
+        )}
+        {others.map((way, index) => (
+          <Option
+            key={way.id}
+            says={saysOf(session, way)}
+            leadsTo={[way.how, way.leadsTo].filter(Boolean).join(' · ')}
+            strong={!offer && index === 0}
+            onPress={() => told.take(way)}
+          />
+        ))}
+        <Option
+          says={offer ? 'the hour stays' : 'leave it so'}
+          leadsTo={offer ? `${offer.late} min late` : ''}
+          onPress={told.keepHour}
+        />
+      </ul>
+      {ways === null && (
+        <p role="status" className="mt-1 text-lg text-faint">
+          Looking what else can be done…
+        </p>
+      )}
+    </section>
+  );
+}
+
+interface OptionProps {
+  readonly says: string;
+  readonly leadsTo: string;
+  readonly strong?: boolean;
+  readonly onPress: () => void;
+}
+
+function Option({ says, leadsTo, strong = false, onPress }: OptionProps) {
+  return (
+    <li className="max-w-sm">
+      <Button
+        className="min-h-14 rounded-xl px-5 text-xl"
+        {...(strong ? { look: 'strong' as const } : {})}
+        onClick={onPress}
+      >
+        {says}
+      </Button>
+      {leadsTo && <p className="mt-1 leading-snug text-faint">{leadsTo}</p>}
+    </li>
+  );
+}
+
+/** Another hour is said as the clock says it. */
+function saysOf({ tableAt }: StoredSession, { says, does }: FoundWay): string {
+  const [only] = does;
+  return only?.kind === 'hour' ? `agree on ${format(tableAt + only.minutes * MINUTE, 'HH:mm')}` : says;
+}
+
+function wordsOf({ tableAt }: StoredSession, { late, spoilt }: Trouble): string {
+  const last = late.at(-1);
+  const clock = (minute: number) => format(tableAt + minute * MINUTE, 'HH:mm');
+  return [
+    ...(last ? [`${listed(late.map(({ dishName }) => dishName))} will be there at ${clock(last.ready)}.`] : []),
+    ...(spoilt.length > 1
+      ? [`${listed(spoilt.map(({ dishName }) => dishName))} would stand longer than they bear.`]
+      : spoilt.map(
+          ({ dishName, waits, mostMinutes }) => `${dishName} would stand ${waits} min; it bears ${mostMinutes}.`,
+        )),
+  ].join(' ');
+}

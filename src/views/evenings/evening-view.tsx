@@ -1,0 +1,270 @@
+'use client';
+
+import { addDays, format } from 'date-fns';
+import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { firstTableAt } from '@/core/live/as-it-is';
+import type { Rating, Said } from '@/core/live/events';
+import { learn } from '@/core/log/lessons';
+import { type Landed, type LookBack, leftOvers, lookBack, proposalsFor, type Ratings } from '@/core/log/look-back';
+import { recordsOf } from '@/core/log/records';
+import { pantry, type StoredSession } from '@/store/db';
+import { storeDish } from '@/store/meals';
+import { cookAgain, tell } from '@/store/sessions';
+import { Button } from '@/ui/button';
+import { Pills } from '@/ui/pills';
+import { DriftChart, PlannedAndReal, SettlingChart } from './charts';
+
+/** One evening looked back on: how it went, what to do otherwise, what is left. */
+export function EveningView({ id }: { readonly id: string }) {
+  const evening = useLiveQuery(async () => (await pantry().sessions.get(id)) ?? null, [id]);
+  const all = useLiveQuery(() =>
+    pantry()
+      .sessions.filter(({ over }) => over)
+      .toArray(),
+  );
+  if (evening === undefined || all === undefined) return <p className="mt-10 text-faint">Opening…</p>;
+  if (evening === null) {
+    return (
+      <p className="mt-10">
+        There is no such evening in this browser.{' '}
+        <Link href="/evenings" className="underline">
+          Go to the evenings
+        </Link>
+        .
+      </p>
+    );
+  }
+  const back = lookBack(evening);
+  const say = (said: Said) => void tell(pantry(), evening.id, said, Date.now());
+  return (
+    <>
+      <div className="mt-2 flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h1 className="text-4xl">{evening.meal.name}</h1>
+          <p className="text-faint">
+            {format(evening.tableAt, 'EEEE d MMMM yyyy')}, table at {format(evening.tableAt, 'HH:mm')}
+            {firstTableAt(evening) !== evening.tableAt && `, first set for ${format(firstTableAt(evening), 'HH:mm')}`}
+          </p>
+        </div>
+        <CookAgain evening={evening} />
+      </div>
+      <div className="mt-6 grid items-start gap-x-12 gap-y-8 lg:grid-cols-2">
+        <div className="grid min-w-0 gap-y-8">
+          <OnTheTable back={back} say={say} />
+          <section aria-label="Each step" className="min-w-0">
+            <h2 className="text-2xl">Each step</h2>
+            <Steps back={back} evening={evening} />
+          </section>
+        </div>
+        <div className="grid min-w-0 gap-y-8">
+          <NextTime evening={evening} all={all} />
+          <section aria-label="Planned and real" className="min-w-0">
+            <h2 className="text-2xl">Planned and real</h2>
+            <PlannedAndReal records={back.records} />
+          </section>
+          <section aria-label="Over the evening" className="min-w-0">
+            <h2 className="text-2xl">Over the evening</h2>
+            <DriftChart drift={back.drift} />
+            <h3 className="mt-4 text-xl">How the estimates settle</h3>
+            <SettlingChart evenings={[...all].sort((a, b) => a.tableAt - b.tableAt)} />
+            <Notes back={back} />
+          </section>
+        </div>
+      </div>
+    </>
+  );
+}
+
+const WORDS: readonly (readonly [keyof Ratings, string, readonly [string, string, string]])[] = [
+  ['salt', 'Salt', ['too little', 'right', 'too much']],
+  ['wetness', 'Wetness', ['too dry', 'right', 'too wet']],
+  ['doneness', 'Done', ['not enough', 'right', 'too much']],
+];
+
+interface OnTheTableProps {
+  readonly back: LookBack;
+  readonly say: (said: Said) => void;
+}
+
+function OnTheTable({ back, say }: OnTheTableProps) {
+  return (
+    <section aria-label="On the table" className="min-w-0">
+      <h2 className="text-2xl">On the table</h2>
+      <ul className="mt-2 border-t border-line">
+        {back.landed.map((landed) => (
+          <li key={landed.dishId} className="border-b border-line py-3" aria-label={landed.dishName}>
+            <p className="text-lg font-semibold">{landed.dishName}</p>
+            <p className="text-faint">{landedWords(landed)}</p>
+            <div className="mt-1 flex flex-wrap gap-x-6 gap-y-2">
+              {WORDS.map(([side, label, words]) => (
+                <Pills
+                  key={side}
+                  label={label}
+                  value={landed.ratings[side] === undefined ? '' : String(landed.ratings[side])}
+                  options={words.map((word, index) => [String(index - 1), word] as const)}
+                  onChange={(value) => say({ kind: 'rated', dish: landed.dishId, [side]: Number(value) as Rating })}
+                />
+              ))}
+              <label className="block">
+                <span className="block text-sm text-faint">Portions left</span>
+                <input
+                  type="number"
+                  min={0}
+                  max={200}
+                  className="mt-0.5 min-h-10 w-20 rounded-lg border border-line bg-paper px-2"
+                  defaultValue={landed.leftOver || ''}
+                  onBlur={(event) => {
+                    const portions = Number(event.target.value);
+                    if (Number.isFinite(portions) && portions >= 0 && portions <= 200 && portions !== landed.leftOver)
+                      say({ kind: 'left-over', dish: landed.dishId, portions });
+                  }}
+                />
+              </label>
+            </div>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function landedWords({ readyAt, minutes }: Landed): string {
+  if (readyAt === null) return 'never came to the table';
+  const when = `ready at ${format(readyAt, 'HH:mm')}`;
+  return minutes > 0
+    ? `${when}, ${minutes} min late`
+    : minutes < 0
+      ? `${when}, waited ${-minutes} min`
+      : `${when}, to the minute`;
+}
+
+function NextTime({ evening, all }: { readonly evening: StoredSession; readonly all: readonly StoredSession[] }) {
+  const dishes = useLiveQuery(() => pantry().dishes.bulkGet(evening.meal.dishes.map(({ id }) => id)), [evening.id]);
+  const [told, setTold] = useState('');
+  const proposals = proposalsFor(
+    evening,
+    learn(all.flatMap(recordsOf)),
+    (dishes ?? []).filter((dish) => dish !== undefined),
+  );
+  const left = leftOvers(evening);
+  return (
+    <section aria-label="Next time" className="min-w-0">
+      <h2 className="text-2xl">Next time</h2>
+      {proposals.length === 0 && (
+        <p className="text-faint">
+          Everything took about as long as planned. Say how the dishes were, and more may follow.
+        </p>
+      )}
+      <ul className="mt-2 border-t border-line">
+        {proposals.map(({ id, says, because, dish }) => (
+          <li key={id} className="flex items-center justify-between gap-4 border-b border-line py-2">
+            <span>
+              {says}
+              <span className="block text-sm text-faint">
+                {because}
+                {dish === null && ' Plans learn it by themselves.'}
+              </span>
+            </span>
+            {dish && (
+              <Button
+                aria-label={`Do this next time: ${says}`}
+                onClick={async () => {
+                  const fault = await storeDish(pantry(), dish);
+                  setTold(fault ? fault.sentence : `${dish.name} is changed: ${says}`);
+                }}
+              >
+                do this next time
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      <p role="status">{told}</p>
+      {left.length > 0 && (
+        <ul aria-label="Left over" className="mt-3">
+          {left.map(({ dishId, dishName, portions, coldBy, eatBy }) => (
+            <li key={dishId}>
+              {portions} of {dishName} left: in the fridge by {format(coldBy, 'HH:mm')}, eaten by{' '}
+              {format(eatBy, 'EEEE HH:mm')}. Local rules come first.
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+function Steps({ back, evening }: { readonly back: LookBack; readonly evening: StoredSession }) {
+  const nameOf = (id: string | null) => evening.meal.kitchen.people.find((person) => person.id === id)?.name ?? '';
+  return (
+    <table className="mt-3 w-full text-left">
+      <thead>
+        <tr className="text-faint">
+          <th className="py-1 font-normal">Step</th>
+          <th className="py-1 font-normal">Who</th>
+          <th className="py-1 text-right font-normal">Planned</th>
+          <th className="py-1 text-right font-normal">Real</th>
+        </tr>
+      </thead>
+      <tbody>
+        {back.records.map((record) => (
+          <tr key={record.key} className="border-t border-line">
+            <td className="py-1">
+              {record.name}, {record.dishName}
+            </td>
+            <td className="py-1 text-faint">{nameOf(record.person)}</td>
+            <td className="py-1 text-right">{Math.round(record.planned)}</td>
+            <td className="py-1 text-right">{Math.round(record.real)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Notes({ back }: { readonly back: LookBack }) {
+  if (back.notes.length === 0) return null;
+  return (
+    <>
+      <h3 className="mt-4 text-xl">Notes</h3>
+      <ul>
+        {back.notes.map(({ at, text, photo }) => (
+          <li key={at}>
+            {format(at, 'HH:mm')} {text}
+            {photo && <Photo id={photo} />}
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+function Photo({ id }: { readonly id: string }) {
+  const kept = useLiveQuery(() => pantry().photos.get(id), [id]);
+  if (!kept) return null;
+  // biome-ignore lint/performance/noImgElement: a picture of this browser's own, from no server
+  return <img alt="Kept with the note" src={URL.createObjectURL(kept.blob)} className="mt-1 max-h-60" />;
+}
+
+function CookAgain({ evening }: { readonly evening: StoredSession }) {
+  const router = useRouter();
+  const [fault, setFault] = useState('');
+  return (
+    <span className="flex items-center gap-4">
+      {fault && <span className="text-warn">{fault}</span>}
+      <Button
+        look="strong"
+        onClick={async () => {
+          const made = await cookAgain(pantry(), evening, addDays(new Date(), 1));
+          if (made.ok) router.push(`/meals/${encodeURIComponent(made.id)}`);
+          else setFault(made.sentence);
+        }}
+      >
+        Cook it again
+      </Button>
+    </span>
+  );
+}

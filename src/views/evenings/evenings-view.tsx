@@ -1,0 +1,147 @@
+'use client';
+
+import { format } from 'date-fns';
+import { useLiveQuery } from 'dexie-react-hooks';
+import Link from 'next/link';
+import { type Lesson, learn } from '@/core/log/lessons';
+import { leftOvers, lookBack } from '@/core/log/look-back';
+import { recordsOf } from '@/core/log/records';
+import { pantry, type StoredSession } from '@/store/db';
+import { useNow } from '@/ui/clock';
+import { TickBox } from '@/ui/tick-box';
+
+/** The evenings that were, what is still left of them, and what they have taught. */
+export function EveningsView() {
+  const now = useNow(30_000);
+  const evenings = useLiveQuery(() =>
+    pantry()
+      .sessions.filter(({ over }) => over)
+      .toArray(),
+  );
+  if (!evenings || now === null) return <p className="mt-10 text-faint">Opening…</p>;
+  const sorted = [...evenings].sort((a, b) => b.tableAt - a.tableAt);
+  return (
+    <>
+      <h1 className="mt-2 text-4xl">Evenings</h1>
+      {sorted.length === 0 && (
+        <p className="mt-6 max-w-prose text-lg">
+          Nothing was cooked and put away yet. Cook a meal: what you press at the stove is kept, and makes the next plan
+          better.
+        </p>
+      )}
+      <InTheCold evenings={sorted} now={now} />
+      <ul className="mt-4 border-t border-line">
+        {sorted.map((evening) => {
+          const { landed, records } = lookBack(evening);
+          const late = landed.filter(({ minutes }) => minutes > 2).length;
+          return (
+            <li key={evening.id} className="border-b border-line py-3">
+              <Link
+                href={`/evenings/${encodeURIComponent(evening.id)}`}
+                className="text-2xl underline decoration-line underline-offset-4"
+              >
+                {evening.meal.name}
+              </Link>
+              <p className="text-faint">
+                {format(evening.tableAt, 'EEEE d MMMM yyyy, HH:mm')} · {landed.length} dishes ·{' '}
+                {late === 0 ? 'all in time' : `${late} late`} · {records.length} steps timed
+              </p>
+            </li>
+          );
+        })}
+      </ul>
+      {sorted.length > 0 && <Taught evenings={sorted} />}
+    </>
+  );
+}
+
+function InTheCold({ evenings, now }: { readonly evenings: readonly StoredSession[]; readonly now: number }) {
+  const left = evenings.flatMap(leftOvers).filter(({ eatBy }) => eatBy > now - 86_400_000);
+  if (left.length === 0) return null;
+  return (
+    <section aria-label="Left over" className="mt-4">
+      <h2 className="text-2xl">Left over</h2>
+      <ul>
+        {left.map(({ dishId, dishName, portions, coldBy, eatBy, keeps }) => (
+          <li key={`${dishId} ${eatBy}`} className={eatBy < now ? 'text-warn' : ''}>
+            {portions} {portions === 1 ? 'portion' : 'portions'} of {dishName}:{' '}
+            {now < coldBy ? `in the fridge by ${format(coldBy, 'HH:mm')}, ` : ''}
+            {eatBy < now
+              ? `past its day (${keeps}), throw it away`
+              : `eat it by ${format(eatBy, 'EEEE HH:mm')} (${keeps})`}
+            . Local rules come first.
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Taught({ evenings }: { readonly evenings: readonly StoredSession[] }) {
+  const off = useLiveQuery(() => pantry().settings.get('learning'))?.value === 'off';
+  const kitchens = useLiveQuery(() => pantry().kitchens.toArray()) ?? [];
+  const lessons = learn(evenings.flatMap(recordsOf));
+  const nameOf = (key: string) => {
+    const [kitchenId, ...rest] = key.split('/');
+    const kitchen = kitchens.find(({ id }) => id === kitchenId);
+    const id = rest.join('/').replace(/^burner:/, '');
+    const thing = kitchen?.burners.find((each) => each.id === id) ?? kitchen?.people.find((each) => each.id === id);
+    return `${thing?.name ?? id}${kitchen ? `, ${kitchen.name}` : ''}`;
+  };
+  const stepName = (key: string) => {
+    for (const { plan } of evenings) {
+      const step = plan.steps.find((each) => each.key === key || each.key === `${key}.1`);
+      if (step) return `${step.name.replace(/ \d+\/\d+$/, '')}, ${step.dishName}`;
+    }
+    return key;
+  };
+  const rows = [
+    ...[...lessons.burners].map(([key, lesson]) => [`${nameOf(key)}: coming to the boil`, lesson] as const),
+    ...[...lessons.hands].map(([key, lesson]) => [`${nameOf(key)}: work of the hands`, lesson] as const),
+    ...[...lessons.steps]
+      .filter(([, { factor }]) => Math.abs(factor - 1) > 0.05)
+      .map(([key, lesson]) => [stepName(key), lesson] as const),
+  ];
+  return (
+    <section aria-label="What they have taught" className="mt-8">
+      <h2 className="text-2xl">What they have taught</h2>
+      <TickBox
+        value={!off}
+        onChange={(on) => void pantry().settings.put({ name: 'learning', value: on ? 'on' : 'off' })}
+      >
+        Plan with the minutes that these evenings took
+      </TickBox>
+      <table className="mt-2 w-full max-w-3xl text-left">
+        <thead>
+          <tr className="text-faint">
+            <th className="py-1 font-normal">What</th>
+            <th className="py-1 text-right font-normal">Takes</th>
+            <th className="py-1 text-right font-normal">Nine in ten between</th>
+            <th className="py-1 text-right font-normal">Seen</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(([name, lesson]) => (
+            <tr key={name} className="border-t border-line">
+              <td className="py-1.5">{name}</td>
+              <td className="py-1.5 text-right">{times(lesson)}</td>
+              <td className="py-1.5 text-right text-faint">
+                {percent(lesson.low)} and {percent(lesson.high)}
+              </td>
+              <td className="py-1.5 text-right">{lesson.times} times</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function percent(factor: number): string {
+  return `${Math.round(factor * 100)} %`;
+}
+
+function times({ factor }: Lesson): string {
+  const off = Math.round((factor - 1) * 100);
+  return off === 0 ? 'as written' : off > 0 ? `${off} % longer` : `${-off} % shorter`;
+}

@@ -1,0 +1,280 @@
+'use client';
+
+import { format } from 'date-fns';
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { planCalendar } from '@/core/formats/calendar';
+import { planFile, planTable } from '@/core/formats/plan-file';
+import type { Meal } from '@/core/meal/meal';
+import type { Plan } from '@/core/meal/plan';
+import { drawing } from '@/core/paper/drawing';
+import { MILLIMETRES, PAPER_SIZES, type PaperSize, prepPdf, SIZES, shoppingPdf, wallPdf } from '@/core/paper/pdf';
+import { prepSheet, type WallSheet, wallSheet } from '@/core/paper/sheets';
+import type { Bowl } from '@/core/prep/bowls';
+import { shoppingList } from '@/core/prep/shopping';
+import { printAmount } from '@/core/units/amount';
+import { pantry } from '@/store/db';
+import { fileOfMeal } from '@/store/files';
+import { tableInstant } from '@/store/meals';
+import { Button } from '@/ui/button';
+import { Download, saveFile } from '@/ui/download';
+import { Pills } from '@/ui/pills';
+import { useMeal } from '@/views/shell/meal-frame';
+import { halving } from './halving';
+import { makePdf, pdfMaker } from './make-pdf';
+import { useClock } from './use-clock';
+
+const ALARMS = [
+  ['none', 'no alarm'],
+  ['0', 'at the minute'],
+  ['10', '10 min before'],
+] as const;
+
+/** The meal on paper, in a calendar, and in files. */
+export function PaperView() {
+  const { meal, planned } = useMeal();
+  const kept = useLiveQuery(() => pantry().settings.get('paper'))?.value;
+  const size: PaperSize = kept === 'LETTER' ? 'LETTER' : 'A4';
+  const clock = useClock(meal);
+  if (!planned.plan) return <p className="mt-4 text-lg">There is no plan to put on paper yet.</p>;
+  const { plan } = planned;
+  const under = underOf(meal);
+  return (
+    <div>
+      <div className="mt-3 grid gap-x-12 gap-y-6 lg:grid-cols-2 print:hidden">
+        <OnPaper meal={meal} plan={plan} size={size} under={under} />
+        <Elsewhere meal={meal} plan={plan} />
+      </div>
+      <Wall sheet={wallSheet(meal, plan, clock)} svg={drawing(meal, plan, clock)} under={under} size={size} />
+    </div>
+  );
+}
+
+function underOf(meal: Meal): string {
+  return `${format(tableInstant(meal), 'EEEE d MMMM yyyy')} · ${meal.people} at the table · ${meal.hour} · ${meal.kitchen.name}`;
+}
+
+interface OnPaperProps {
+  readonly meal: Meal;
+  readonly plan: Plan;
+  readonly size: PaperSize;
+  readonly under: string;
+}
+
+function OnPaper({ meal, plan, size, under }: OnPaperProps) {
+  const clock = useClock(meal);
+  const [told, setTold] = useState('');
+  useEffect(() => {
+    pdfMaker().then(
+      () => setTold('PDFs can be saved now, also without a network.'),
+      () => setTold('The PDF maker did not load; open this page again while there is a network, or print.'),
+    );
+  }, []);
+  const save = async (name: string, sheet: Parameters<typeof makePdf>[0]) => {
+    setTold('Making the PDF…');
+    try {
+      saveFile(`${meal.id}-${name}.pdf`, await makePdf(sheet));
+      setTold('Saved.');
+    } catch (error) {
+      console.error(error);
+      setTold('The PDF could not be made. Print the page instead, and choose to save it as a PDF there.');
+    }
+  };
+  const say = ({ amount, name }: Bowl) => `${amount ? printAmount(amount) : ''} ${name}`;
+  return (
+    <section aria-label="On paper">
+      <h2 className="text-2xl">On paper</h2>
+      <div className="mt-2">
+        <Pills
+          label="Paper"
+          value={size}
+          options={PAPER_SIZES.map((each) => [each, each === 'A4' ? 'A4' : 'US Letter'] as const)}
+          onChange={(value) => void pantry().settings.put({ name: 'paper', value })}
+        />
+      </div>
+      <div className="mt-3 flex flex-wrap gap-2">
+        <Button look="strong" onClick={() => window.print()}>
+          Print the sheet for the wall
+        </Button>
+        <Button
+          onClick={() =>
+            void save('wall', (points) =>
+              wallPdf(wallSheet(meal, plan, clock), under, drawing(meal, plan, clock), size, points),
+            )
+          }
+        >
+          Save it as PDF
+        </Button>
+        <Button onClick={() => void save('prep', (points) => prepPdf(prepSheet(meal, plan, say), under, size, points))}>
+          Laid out, PDF
+        </Button>
+        <Button
+          onClick={() =>
+            void save('shopping', (points) => shoppingPdf(meal.name, under, shoppingList(meal), size, points))
+          }
+        >
+          Shopping, PDF
+        </Button>
+      </div>
+      <p role="status" className="mt-1 text-faint">
+        {told}
+      </p>
+    </section>
+  );
+}
+
+function Elsewhere({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) {
+  const [which, setWhich] = useState<'all' | 'earlier days'>('all');
+  const [alarm, setAlarm] = useState<(typeof ALARMS)[number][0]>('0');
+  const tableAt = tableInstant(meal);
+  const stored = useLiveQuery(() => pantry().meals.get(meal.id), [meal.id]);
+  const calendar = () =>
+    planCalendar(meal, plan, {
+      tableAt,
+      midnight: new Date(`${meal.day}T00:00`).getTime(),
+      which,
+      alarm: alarm === 'none' ? null : Number(alarm),
+      now: Date.now(),
+      changedAt: stored?.changedAt ?? 0,
+    });
+  const saveMeal = async () => {
+    const file = await fileOfMeal(pantry(), meal.id);
+    if (file) saveFile(`${meal.id}.json`, new Blob([JSON.stringify(file, null, 2)], { type: 'application/json' }));
+  };
+  return (
+    <section aria-label="Elsewhere">
+      <h2 className="text-2xl">Elsewhere</h2>
+      <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
+        <Pills
+          label="Calendar"
+          value={which}
+          options={[
+            ['all', 'every cue'],
+            ['earlier days', 'only the days before'],
+          ]}
+          onChange={setWhich}
+        />
+        <Pills label="Alarm" value={alarm} options={ALARMS} onChange={setAlarm} />
+        <Download name={`${meal.id}.ics`} type="text/calendar" text={calendar}>
+          save for a calendar
+        </Download>
+      </div>
+      <p className="mt-2 flex flex-wrap gap-x-6">
+        <Download name={`${meal.id}-plan.csv`} type="text/csv" text={() => planTable(plan, tableAt)}>
+          plan as a table
+        </Download>
+        <Download
+          name={`${meal.id}-plan.json`}
+          text={() => JSON.stringify(planFile(meal.name, plan, tableAt), null, 2)}
+        >
+          plan as JSON
+        </Download>
+        <Button look="quiet" onClick={() => void saveMeal()}>
+          the whole meal as a file
+        </Button>
+      </p>
+    </section>
+  );
+}
+
+interface WallProps {
+  readonly sheet: WallSheet;
+  readonly svg: string;
+  readonly under: string;
+  readonly size: PaperSize;
+}
+
+const POINTS = 96 / 72;
+const MARGIN_MM = 10;
+const PX_PER_MM = 96 / 25.4;
+
+/** The sheet as it is printed, on screen too: a page of its true size, with the largest letters that stay on it. */
+function Wall({ sheet, svg, under, size }: WallProps) {
+  const page = useRef<HTMLElement>(null);
+  const [width, height] = MILLIMETRES[size];
+  const [pages, setPages] = useState(1);
+  useLayoutEffect(() => {
+    const own = page.current;
+    if (!own) return;
+    const pageHeight = height * PX_PER_MM - 1;
+    own.style.height = `${pageHeight}px`;
+    const fits = (points: number) => {
+      own.style.fontSize = `${points * POINTS}px`;
+      return own.scrollHeight <= own.clientHeight && own.scrollWidth <= own.clientWidth;
+    };
+    const search = halving(SIZES);
+    let turn = search.next();
+    while (!turn.done) turn = search.next(fits(turn.value));
+    const size = turn.value;
+    if (size !== undefined) fits(size);
+    // What no page holds, even in the smallest letters, goes on over the next ones: nothing is cut off.
+    if (size === undefined) own.style.height = 'auto';
+    setPages(size === undefined ? Math.ceil(own.scrollHeight / pageHeight) : 1);
+  });
+  return (
+    <>
+      <style>{`@page { size: ${size === 'A4' ? 'A4' : 'letter'} portrait; margin: 0 }`}</style>
+      {pages > 1 && (
+        <p role="status" className="mt-4 text-warn print:hidden">
+          So much does not fit on one page, even in the smallest letters: it takes {pages}.
+        </p>
+      )}
+      <div className="mt-6 overflow-x-auto print:m-0 print:overflow-visible">
+        <article
+          ref={page}
+          data-testid="wall-sheet"
+          aria-label="The sheet for the kitchen wall"
+          className="sheet overflow-hidden bg-white text-black shadow-sm print:shadow-none"
+          style={{
+            width: `${width * PX_PER_MM}px`,
+            padding: `${MARGIN_MM}mm`,
+            lineHeight: 1.25,
+          }}
+        >
+          <h2 style={{ fontSize: '1.9em', lineHeight: 1.1 }}>{sheet.title}</h2>
+          <p>{under}</p>
+          {/* biome-ignore lint/performance/noImgElement: a drawing made on the spot, nothing to optimise */}
+          <img
+            alt="The evening drawn: a row a station, a bar a step, numbered by dish"
+            src={`data:image/svg+xml,${encodeURIComponent(svg)}`}
+            style={{ width: '100%' }}
+          />
+          <p style={{ margin: '0.2em 0 0.6em' }}>
+            {sheet.dishes.map(({ number, name, lands }) => (
+              <span key={number} style={{ display: 'inline-block', marginRight: '1.2em' }}>
+                <strong>{number}</strong> {name}
+                {lands && ` (${lands})`}
+              </span>
+            ))}
+          </p>
+          <ol style={{ columnCount: 2, columnGap: '1.5em' }}>
+            {sheet.rows.map((row) => (
+              <li key={row.key} style={{ breakInside: 'avoid', marginBottom: '0.2em' }}>
+                {row.day && <p style={{ fontWeight: 700, marginTop: '0.4em' }}>{row.day}</p>}
+                <div style={{ display: 'flex', gap: '0.5em' }}>
+                  <strong className="tabular-nums">{row.time}</strong>
+                  <span>
+                    <strong>
+                      {row.step}, {row.dish}
+                    </strong>
+                    {row.marks.length > 0 && ` (${row.marks.join(', ')})`} · {row.where} · to {row.until}
+                    {row.goesIn && <span style={{ display: 'block' }}>{row.goesIn}</span>}
+                  </span>
+                </div>
+              </li>
+            ))}
+          </ol>
+          <p style={{ marginTop: '0.5em' }}>
+            <strong>Careful.</strong>{' '}
+            {sheet.cautions.map(({ mark, says }) => (
+              <span key={mark}>
+                <strong>{mark}</strong> {says}{' '}
+              </span>
+            ))}
+            Your local rules and the maker’s instructions come first.
+          </p>
+        </article>
+      </div>
+    </>
+  );
+}

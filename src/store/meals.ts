@@ -93,17 +93,27 @@ export function tableInstant({ day, hour }: Pick<MealSetting, 'day' | 'hour'>): 
   return new Date(`${day}T${hour}:00`).getTime();
 }
 
-/** Stores a change of a meal when it is sound; otherwise says why not and keeps what was there. */
+/** What is to change of a stored meal. */
+export type MealChange = Partial<Omit<StoredMeal, 'id'>>;
+
+/**
+ * Stores a change of a meal when it is sound; otherwise says why not and keeps what was there. A change that builds on what is
+ * there (one more dish, one entry of a list) is told as a function of the stored meal: what a view has read may be older.
+ */
 export async function changeMeal(
   db: Pantry,
   id: string,
-  change: Partial<Omit<StoredMeal, 'id'>>,
+  change: MealChange | ((stored: StoredMeal) => MealChange),
   now: number,
 ): Promise<Refusal | null> {
   return db.transaction('rw', db.meals, async () => {
     const stored = await db.meals.get(id);
     if (!stored) return { where: 'meal', sentence: 'This meal is no longer there; go back to the meals.' };
-    const changed: StoredMeal = { ...stored, ...change, changedAt: now };
+    const changed: StoredMeal = {
+      ...stored,
+      ...(typeof change === 'function' ? change(stored) : change),
+      changedAt: now,
+    };
     const sound = check(settingShape, settingOf(changed));
     if (!sound.ok) return { where: 'meal', sentence: sound.sentence };
     await db.meals.put(changed);
@@ -111,8 +121,21 @@ export async function changeMeal(
   });
 }
 
+/** Stores a change of a kitchen as it stands now, by the rules of `storeKitchen`. */
+export async function changeKitchen(
+  db: Pantry,
+  id: string,
+  change: (kitchen: Kitchen) => Kitchen,
+): Promise<Refusal | null> {
+  return db.transaction('rw', db.kitchens, async () => {
+    const stored = await db.kitchens.get(id);
+    if (!stored) return { where: 'kitchen', sentence: 'This kitchen is no longer there; go back to the meals.' };
+    return storeKitchen(db, change(stored));
+  });
+}
+
 /** Stores a kitchen when it is sound; otherwise says why not and keeps what was there. */
-export async function changeKitchen(db: Pantry, kitchen: Kitchen): Promise<Refusal | null> {
+export async function storeKitchen(db: Pantry, kitchen: Kitchen): Promise<Refusal | null> {
   const shaped = check(kitchenShape, kitchen);
   if (!shaped.ok) return { where: 'kitchen', sentence: shaped.sentence };
   const fault = checkKitchen(kitchen)[0];
@@ -133,18 +156,20 @@ export async function storeDish(db: Pantry, dish: Dish): Promise<Refusal | null>
 
 /** Puts a stored dish onto the menu of a meal, last. */
 export async function addToMeal(db: Pantry, mealId: string, dishId: string, now: number): Promise<Refusal | null> {
-  return db.transaction('rw', db.meals, async () => {
-    const meal = await db.meals.get(mealId);
-    if (!meal) return { where: 'meal', sentence: 'This meal is no longer there; the dish is kept under Dishes.' };
-    const dishIds = meal.dishIds.includes(dishId) ? meal.dishIds : [...meal.dishIds, dishId];
-    return changeMeal(db, mealId, { dishIds }, now);
-  });
+  if (!(await db.meals.get(mealId)))
+    return { where: 'meal', sentence: 'This meal is no longer there; the dish is kept under Dishes.' };
+  return changeMeal(
+    db,
+    mealId,
+    ({ dishIds }) => (dishIds.includes(dishId) ? {} : { dishIds: [...dishIds, dishId] }),
+    now,
+  );
 }
 
 /** Puts one dish of a meal in the place of another; what was set by hand for the old one goes with it. */
 export async function changeDish(
   db: Pantry,
-  meal: Meal,
+  mealId: string,
   dishId: string,
   dish: Dish,
   now: number,
@@ -153,11 +178,17 @@ export async function changeDish(
   if (fault) return fault;
   return db.transaction('rw', db.meals, db.dishes, async () => {
     await db.dishes.put(unlearned(dish));
-    const dishIds = meal.dishes.map(({ id }) => (id === dishId ? dish.id : id));
-    const pins = (meal.pins ?? []).filter(({ key }) => !key.startsWith(`${dishId}/`));
-    // What is made in another way may be made ahead already, in its own steps.
-    const ahead = (meal.ahead ?? []).filter((each) => each.dish !== dishId);
-    return changeMeal(db, meal.id, { dishIds, pins, ...(meal.ahead ? { ahead } : {}) }, now);
+    return changeMeal(
+      db,
+      mealId,
+      ({ dishIds, pins = [], ahead }) => ({
+        dishIds: dishIds.map((id) => (id === dishId ? dish.id : id)),
+        pins: pins.filter(({ key }) => !key.startsWith(`${dishId}/`)),
+        // What is made in another way may be made ahead already, in its own steps.
+        ...(ahead ? { ahead: ahead.filter((each) => each.dish !== dishId) } : {}),
+      }),
+      now,
+    );
   });
 }
 

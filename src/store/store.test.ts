@@ -20,6 +20,7 @@ import {
   printOf,
   setByHand,
   storeDish,
+  storeKitchen,
   tableInstant,
 } from './meals';
 import { adoptPlan, beginSession, endSession, openSession, tell, wasPutAway } from './sessions';
@@ -83,10 +84,37 @@ describe('changing what is stored', () => {
   it('refuses a kitchen without a cook or with a broken burner, and keeps the old one', async () => {
     await db.kitchens.put(smallKitchen);
     const noCook: Kitchen = { ...smallKitchen, people: [{ ...smallKitchen.people[0]!, role: 'helper' }] };
-    expect((await changeKitchen(db, noCook))?.sentence).toMatch(/Someone must cook/);
+    expect((await storeKitchen(db, noCook))?.sentence).toMatch(/Someone must cook/);
     const broken = { ...smallKitchen, burners: [{ ...smallKitchen.burners[0]!, widestCm: -1 }] };
-    expect((await changeKitchen(db, broken))?.sentence).toMatch(/burners.*widestCm/);
+    expect((await storeKitchen(db, broken))?.sentence).toMatch(/burners.*widestCm/);
     expect(await db.kitchens.get('small')).toEqual(smallKitchen);
+  });
+
+  it('loses neither of two changes told at once, of a meal and of a kitchen', async () => {
+    await loadSamples(db, TODAY);
+    const made = { dish: 'cheeks', upTo: 'braise', days: 1 };
+    await changeMeal(db, 'harvest', { ahead: [made] }, 1);
+    const inTheFreezer = changeMeal(
+      db,
+      'harvest',
+      ({ ahead = [] }) => ({ ahead: ahead.map((each) => ({ ...each, frozen: true })) }),
+      2,
+    );
+    const aDayEarlier = changeMeal(
+      db,
+      'harvest',
+      ({ ahead = [] }) => ({ ahead: ahead.map((each) => ({ ...each, days: 2 })) }),
+      2,
+    );
+    expect(await Promise.all([inTheFreezer, aDayEarlier])).toEqual([null, null]);
+    expect((await db.meals.get('harvest'))?.ahead).toEqual([{ ...made, days: 2, frozen: true }]);
+    await db.kitchens.put(smallKitchen);
+    await Promise.all([
+      changeKitchen(db, 'small', (kitchen) => ({ ...kitchen, metres: 900 })),
+      changeKitchen(db, 'small', (kitchen) => ({ ...kitchen, ovens: [] })),
+    ]);
+    expect(await db.kitchens.get('small')).toMatchObject({ metres: 900, ovens: [] });
+    expect((await changeKitchen(db, 'nowhere', (kitchen) => kitchen))?.sentence).toMatch(/no longer there/);
   });
 
   it('makes a new meal for tomorrow, and changes the print of a plan only with what it hangs on', async () => {
@@ -131,7 +159,7 @@ describe('a dish made in another way', () => {
     const meal = (await loadMeal(db, 'harvest'))!;
     const cheeks = meal.dishes.find(({ id }) => id === 'cheeks')!;
     const other = { ...cheeks, id: 'cheeks-eve', name: 'Cheeks of yesterday' };
-    expect(await changeDish(db, meal, 'cheeks', other, 2)).toBeNull();
+    expect(await changeDish(db, meal.id, 'cheeks', other, 2)).toBeNull();
     const changed = (await loadMeal(db, 'harvest'))!;
     expect(changed.dishes.map(({ id }) => id)).toEqual(
       meal.dishes.map(({ id }) => (id === 'cheeks' ? 'cheeks-eve' : id)),
@@ -144,7 +172,7 @@ describe('a dish made in another way', () => {
     await loadSamples(db, TODAY);
     const meal = (await loadMeal(db, 'harvest'))!;
     const broken = { ...meal.dishes[0]!, id: 'broken', steps: [] };
-    expect((await changeDish(db, meal, meal.dishes[0]!.id, broken, 2))?.sentence).toMatch(/at least one step/);
+    expect((await changeDish(db, meal.id, meal.dishes[0]!.id, broken, 2))?.sentence).toMatch(/at least one step/);
     expect(await loadMeal(db, 'harvest')).toEqual(meal);
     expect(await db.dishes.get('broken')).toBeUndefined();
   });

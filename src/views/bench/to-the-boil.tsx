@@ -101,12 +101,14 @@ function Measured({ flame: { kitchen, burner, key }, question }: MeasuredProps) 
   const [told, setTold] = useState('');
   if (!kitchen) return null;
   const keep = async (watts: number | null) => {
-    const burners = kitchen.burners.map((each) => {
-      if (`${kitchen.id}/${each.id}` !== key) return each;
-      const { watts: _, ...rest } = each;
-      return watts === null ? rest : { ...rest, watts: Math.round(watts) };
-    });
-    const fault = await changeKitchen(pantry(), { ...kitchen, burners });
+    const fault = await changeKitchen(pantry(), kitchen.id, (now) => ({
+      ...now,
+      burners: now.burners.map((each) => {
+        if (`${now.id}/${each.id}` !== key) return each;
+        const { watts: _, ...rest } = each;
+        return watts === null ? rest : { ...rest, watts: Math.round(watts) };
+      }),
+    }));
     setTold(fault ? fault.sentence : watts === null ? 'Forgotten.' : 'Kept for this burner.');
   };
   return (

@@ -16,6 +16,8 @@ import { TickBox } from '@/ui/tick-box';
 type ListName = 'burners' | 'ovens' | 'appliances' | 'vessels' | 'people';
 type Row<L extends ListName> = Kitchen[L][number];
 
+const ASLEEP = { from: '23:00', until: '07:00' };
+
 /** Burners, oven, appliances, pots and people of a kitchen; each change is checked and stored at once. */
 export function KitchenView({ id }: { readonly id: string }) {
   const router = useRouter();
@@ -23,19 +25,15 @@ export function KitchenView({ id }: { readonly id: string }) {
   const kitchen = useLiveQuery(async () => (await pantry().kitchens.get(id)) ?? null, [id]);
   if (kitchen === undefined) return <p className="mt-10 text-faint">Opening the kitchen…</p>;
   if (kitchen === null) return <p className="mt-10">There is no such kitchen in this browser.</p>;
-  const store = async (changed: Kitchen) => setFault(await changeKitchen(pantry(), changed));
+  // Each change is made to what is stored, not to what this view last read.
+  const change = async (by: (kitchen: Kitchen) => Kitchen) => setFault(await changeKitchen(pantry(), id, by));
   const rows = <L extends ListName>(list: L) => ({
-    change: (index: number, change: Partial<Row<L>>) =>
-      store({ ...kitchen, [list]: kitchen[list].map((row, at) => (at === index ? { ...row, ...change } : row)) }),
-    remove: (index: number) => store({ ...kitchen, [list]: kitchen[list].filter((_, at) => at !== index) }),
-    add: (row: Row<L>) => store({ ...kitchen, [list]: [...kitchen[list], row] }),
+    change: (row: string, part: Partial<Row<L>>) =>
+      change((now) => ({ ...now, [list]: now[list].map((each) => (each.id === row ? { ...each, ...part } : each)) })),
+    remove: (row: string) => change((now) => ({ ...now, [list]: now[list].filter((each) => each.id !== row) })),
+    add: (row: Omit<Row<L>, 'id'>) =>
+      change((now) => ({ ...now, [list]: [...now[list], { ...row, id: freshId(now, list) }] })),
   });
-  const fresh = (list: ListName) => {
-    const taken = new Set(kitchen[list].map((row) => row.id));
-    let number = kitchen[list].length + 1;
-    while (taken.has(`${list}-${number}`)) number++;
-    return `${list}-${number}`;
-  };
   const burners = rows('burners');
   const ovens = rows('ovens');
   const appliances = rows('appliances');
@@ -55,32 +53,26 @@ export function KitchenView({ id }: { readonly id: string }) {
           least={LOWEST_METRES}
           most={HIGHEST_METRES}
           step={50}
-          onChange={(metres) => store({ ...kitchen, metres })}
+          onChange={(metres) => change((now) => ({ ...now, metres }))}
         />
         {kitchen.asleep ? (
           <div className="flex items-end gap-4">
             <Hour
               label="Asleep from"
               value={kitchen.asleep.from}
-              onChange={(from) => store({ ...kitchen, asleep: { ...kitchen.asleep!, from } })}
+              onChange={(from) => change((now) => ({ ...now, asleep: { ...ASLEEP, ...now.asleep, from } }))}
             />
             <Hour
               label="asleep until"
               value={kitchen.asleep.until}
-              onChange={(until) => store({ ...kitchen, asleep: { ...kitchen.asleep!, until } })}
+              onChange={(until) => change((now) => ({ ...now, asleep: { ...ASLEEP, ...now.asleep, until } }))}
             />
-            <Button
-              look="quiet"
-              onClick={() => {
-                const { asleep: _, ...awake } = kitchen;
-                void store(awake);
-              }}
-            >
+            <Button look="quiet" onClick={() => void change(({ asleep: _, ...awake }) => awake)}>
               no fixed hours
             </Button>
           </div>
         ) : (
-          <Button look="quiet" onClick={() => void store({ ...kitchen, asleep: { from: '23:00', until: '07:00' } })}>
+          <Button look="quiet" onClick={() => void change((now) => ({ ...now, asleep: ASLEEP }))}>
             Tell when the household sleeps
           </Button>
         )}
@@ -93,22 +85,20 @@ export function KitchenView({ id }: { readonly id: string }) {
       <div className="mt-4 grid gap-x-12 gap-y-8 xl:grid-cols-2">
         <Section
           title="Burners"
-          onAdd={() =>
-            burners.add({ id: fresh('burners'), name: 'New burner', strength: 'middling', widestCm: 26, gentle: true })
-          }
+          onAdd={() => burners.add({ name: 'New burner', strength: 'middling', widestCm: 26, gentle: true })}
         >
-          {kitchen.burners.map((burner, index) => (
+          {kitchen.burners.map((burner) => (
             <RowBox
               key={burner.id}
               name={burner.name}
-              onRename={(name) => burners.change(index, { name })}
-              onRemove={() => burners.remove(index)}
+              onRename={(name) => burners.change(burner.id, { name })}
+              onRemove={() => burners.remove(burner.id)}
             >
               <Choice
                 label="Strength"
                 value={burner.strength}
                 options={BURNER_STRENGTHS}
-                onChange={(strength) => burners.change(index, { strength })}
+                onChange={(strength) => burners.change(burner.id, { strength })}
               />
               <Stepper
                 label="Widest pan"
@@ -116,31 +106,28 @@ export function KitchenView({ id }: { readonly id: string }) {
                 value={burner.widestCm}
                 least={8}
                 most={80}
-                onChange={(widestCm) => burners.change(index, { widestCm })}
+                onChange={(widestCm) => burners.change(burner.id, { widestCm })}
               />
-              <TickBox value={burner.gentle} onChange={(gentle) => burners.change(index, { gentle })}>
+              <TickBox value={burner.gentle} onChange={(gentle) => burners.change(burner.id, { gentle })}>
                 Holds the barest simmer
               </TickBox>
             </RowBox>
           ))}
         </Section>
-        <Section
-          title="Oven"
-          onAdd={() => ovens.add({ id: fresh('ovens'), name: 'New oven', shelves: 2, warmUpMinutes: 12 })}
-        >
-          {kitchen.ovens.map((oven, index) => (
+        <Section title="Oven" onAdd={() => ovens.add({ name: 'New oven', shelves: 2, warmUpMinutes: 12 })}>
+          {kitchen.ovens.map((oven) => (
             <RowBox
               key={oven.id}
               name={oven.name}
-              onRename={(name) => ovens.change(index, { name })}
-              onRemove={() => ovens.remove(index)}
+              onRename={(name) => ovens.change(oven.id, { name })}
+              onRemove={() => ovens.remove(oven.id)}
             >
               <Stepper
                 label="Shelves"
                 value={oven.shelves}
                 least={1}
                 most={12}
-                onChange={(shelves) => ovens.change(index, { shelves })}
+                onChange={(shelves) => ovens.change(oven.id, { shelves })}
               />
               <Stepper
                 label="To 180 °C in"
@@ -148,29 +135,27 @@ export function KitchenView({ id }: { readonly id: string }) {
                 value={oven.warmUpMinutes}
                 least={0}
                 most={90}
-                onChange={(warmUpMinutes) => ovens.change(index, { warmUpMinutes })}
+                onChange={(warmUpMinutes) => ovens.change(oven.id, { warmUpMinutes })}
               />
             </RowBox>
           ))}
         </Section>
         <Section
           title="Pots, pans and trays"
-          onAdd={() =>
-            vessels.add({ id: fresh('vessels'), name: 'New pot', kind: 'pot', litres: 3, widthCm: 22, count: 1 })
-          }
+          onAdd={() => vessels.add({ name: 'New pot', kind: 'pot', litres: 3, widthCm: 22, count: 1 })}
         >
-          {kitchen.vessels.map((vessel, index) => (
+          {kitchen.vessels.map((vessel) => (
             <RowBox
               key={vessel.id}
               name={vessel.name}
-              onRename={(name) => vessels.change(index, { name })}
-              onRemove={() => vessels.remove(index)}
+              onRename={(name) => vessels.change(vessel.id, { name })}
+              onRemove={() => vessels.remove(vessel.id)}
             >
               <Choice
                 label="Kind"
                 value={vessel.kind}
                 options={VESSEL_KINDS}
-                onChange={(kind) => vessels.change(index, { kind })}
+                onChange={(kind) => vessels.change(vessel.id, { kind })}
               />
               <Stepper
                 label="Holds"
@@ -179,7 +164,7 @@ export function KitchenView({ id }: { readonly id: string }) {
                 value={vessel.litres}
                 least={0.5}
                 most={200}
-                onChange={(litres) => vessels.change(index, { litres })}
+                onChange={(litres) => vessels.change(vessel.id, { litres })}
               />
               <Stepper
                 label="Across"
@@ -187,14 +172,14 @@ export function KitchenView({ id }: { readonly id: string }) {
                 value={vessel.widthCm}
                 least={5}
                 most={100}
-                onChange={(widthCm) => vessels.change(index, { widthCm })}
+                onChange={(widthCm) => vessels.change(vessel.id, { widthCm })}
               />
               <Stepper
                 label="How many"
                 value={vessel.count}
                 least={0}
                 most={30}
-                onChange={(count) => vessels.change(index, { count })}
+                onChange={(count) => vessels.change(vessel.id, { count })}
               />
             </RowBox>
           ))}
@@ -202,44 +187,39 @@ export function KitchenView({ id }: { readonly id: string }) {
         <div className="flex flex-col gap-8">
           <Section
             title="People"
-            onAdd={() =>
-              people.add({ id: fresh('people'), name: 'New helper', role: 'helper', from: '08:00', until: '22:00' })
-            }
+            onAdd={() => people.add({ name: 'New helper', role: 'helper', from: '08:00', until: '22:00' })}
           >
-            {kitchen.people.map((person, index) => (
+            {kitchen.people.map((person) => (
               <RowBox
                 key={person.id}
                 name={person.name}
-                onRename={(name) => people.change(index, { name })}
-                onRemove={() => people.remove(index)}
+                onRename={(name) => people.change(person.id, { name })}
+                onRemove={() => people.remove(person.id)}
               >
                 <Choice
                   label="Does"
                   value={person.role}
                   options={['cook', 'helper']}
-                  onChange={(role) => people.change(index, { role })}
+                  onChange={(role) => people.change(person.id, { role })}
                 />
-                <Hour label="There from" value={person.from} onChange={(from) => people.change(index, { from })} />
-                <Hour label="until" value={person.until} onChange={(until) => people.change(index, { until })} />
+                <Hour label="There from" value={person.from} onChange={(from) => people.change(person.id, { from })} />
+                <Hour label="until" value={person.until} onChange={(until) => people.change(person.id, { until })} />
               </RowBox>
             ))}
           </Section>
-          <Section
-            title="Appliances"
-            onAdd={() => appliances.add({ id: fresh('appliances'), name: 'New kettle', kind: 'kettle' })}
-          >
-            {kitchen.appliances.map((item, index) => (
+          <Section title="Appliances" onAdd={() => appliances.add({ name: 'New kettle', kind: 'kettle' })}>
+            {kitchen.appliances.map((item) => (
               <RowBox
                 key={item.id}
                 name={item.name}
-                onRename={(name) => appliances.change(index, { name })}
-                onRemove={() => appliances.remove(index)}
+                onRename={(name) => appliances.change(item.id, { name })}
+                onRemove={() => appliances.remove(item.id)}
               >
                 <Choice
                   label="Kind"
                   value={item.kind}
                   options={APPLIANCE_KINDS}
-                  onChange={(kind) => appliances.change(index, { kind })}
+                  onChange={(kind) => appliances.change(item.id, { kind })}
                 />
               </RowBox>
             ))}
@@ -248,6 +228,13 @@ export function KitchenView({ id }: { readonly id: string }) {
       </div>
     </>
   );
+}
+
+function freshId(kitchen: Kitchen, list: ListName): string {
+  const taken = new Set(kitchen[list].map((row) => row.id));
+  let number = kitchen[list].length + 1;
+  while (taken.has(`${list}-${number}`)) number++;
+  return `${list}-${number}`;
 }
 
 function Section({

@@ -14,8 +14,8 @@ import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { MOST_PEOPLE } from '@/core/meal/check';
 import { APPETITES, PACES, type Pace, portionsOf } from '@/core/meal/meal';
 import type { Landing } from '@/core/meal/plan';
-import { pantry, type StoredMeal } from '@/store/db';
-import { changeMeal, storeDish } from '@/store/meals';
+import { pantry } from '@/store/db';
+import { addToMeal, changeMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { printSpan } from '@/ui/clock';
 import { pigmentAt } from '@/ui/pigments';
@@ -39,14 +39,13 @@ export function MenuView() {
   const [fault, setFault] = useState<Refusal | null>(null);
   const dishes = useLiveQuery(() => pantry().dishes.toArray()) ?? [];
   const kitchens = useLiveQuery(() => pantry().kitchens.toArray()) ?? [];
-  const change = async (what: Partial<Omit<StoredMeal, 'id'>>) =>
+  const change = async (what: Parameters<typeof changeMeal>[2]) =>
     setFault(await changeMeal(pantry(), meal.id, what, Date.now()));
   const chosen = meal.dishes.map((dish) => dish.id);
   const add = async (dish: Dish) => {
     // A dish of the shelf becomes the cook's own when it is first used.
     const fault = dishes.some(({ id }) => id === dish.id) ? null : await storeDish(pantry(), dish);
-    if (fault) setFault(fault);
-    else await change({ dishIds: [...chosen, dish.id] });
+    setFault(fault ?? (await addToMeal(pantry(), meal.id, dish.id, Date.now())));
   };
   return (
     <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[20rem_1fr]">
@@ -144,7 +143,7 @@ export function MenuView() {
               hands={handsMinutes(
                 planned.plan?.steps.filter((step) => step.dishId === dish.id && step.attention === 'hands'),
               )}
-              onRemove={() => change({ dishIds: chosen.filter((id) => id !== dish.id) })}
+              onRemove={() => change(({ dishIds }) => ({ dishIds: dishIds.filter((id) => id !== dish.id) }))}
             />
           ))}
         </ul>

@@ -25,9 +25,14 @@ export function Pots() {
   const pots = potsOf(meal, planned.plan);
   if (pots.length === 0) return null;
   const choose = (pot: PotTaken, unit: string) => {
-    const pins = meal.pins ?? [];
-    const next = unit === ANY ? withoutPin(pins, pot.key) : withPin(pins, { key: pot.key, unit });
-    void changeMeal(pantry(), meal.id, { pins: next }, Date.now());
+    void changeMeal(
+      pantry(),
+      meal.id,
+      ({ pins = [] }) => ({
+        pins: unit === ANY ? withoutPin(pins, pot.key) : withPin(pins, { key: pot.key, unit }),
+      }),
+      Date.now(),
+    );
   };
   return (
     <Disclosure as="section" aria-label="Pots and pans" className="mt-5">

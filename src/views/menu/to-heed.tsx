@@ -18,8 +18,13 @@ export function ToHeed() {
   const { open, passedOver } = heeded(meal, findingsOf(meal, plan));
   const allergens = allergensOfMeal(meal.dishes);
   const pass = (id: string, on: boolean) => {
-    const others = (meal.passedOver ?? []).filter((each) => each !== id);
-    void changeMeal(pantry(), meal.id, { passedOver: on ? [...others, id] : others }, Date.now());
+    const without = (ids: readonly string[]) => ids.filter((each) => each !== id);
+    void changeMeal(
+      pantry(),
+      meal.id,
+      ({ passedOver = [] }) => ({ passedOver: on ? [...without(passedOver), id] : without(passedOver) }),
+      Date.now(),
+    );
   };
   return (
     <Disclosure

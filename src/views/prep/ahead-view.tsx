@@ -21,9 +21,17 @@ export function AheadView() {
   const [fault, setFault] = useState('');
   const { plan } = planned;
   const offers = offersOf(written);
-  const put = async (dish: string, made: MadeAhead | null) => {
-    const others = (meal.ahead ?? []).filter((each) => each.dish !== dish);
-    const refusal = await changeMeal(pantry(), meal.id, { ahead: made ? [...others, made] : others }, Date.now());
+  const put = async (dish: string, change: Change) => {
+    const refusal = await changeMeal(
+      pantry(),
+      meal.id,
+      ({ ahead = [] }) => {
+        const made = change(ahead.find((each) => each.dish === dish));
+        const others = ahead.filter((each) => each.dish !== dish);
+        return { ahead: made ? [...others, made] : others };
+      },
+      Date.now(),
+    );
     setFault(refusal?.sentence ?? '');
   };
   if (meal.dishes.length === 0)
@@ -42,7 +50,7 @@ export function AheadView() {
           <h2 className="text-2xl">What can be made ahead</h2>
           {dishes.length === 0 && <p className="text-faint">Nothing of this menu gets better, or keeps, by waiting.</p>}
           {plan && dishes.length > 0 && (
-            <Propose written={written} plan={plan} onChoose={(made) => void put(made.dish, made)} />
+            <Propose written={written} plan={plan} onChoose={(made) => void put(made.dish, () => made)} />
           )}
           <ul className="mt-3 border-t border-line">
             {dishes.map((id) => (
@@ -50,7 +58,7 @@ export function AheadView() {
                 key={id}
                 offers={offers.filter(({ dishId }) => dishId === id)}
                 made={meal.ahead?.find(({ dish }) => dish === id)}
-                onPut={(made) => void put(id, made)}
+                onPut={(change) => void put(id, change)}
               />
             ))}
           </ul>
@@ -61,10 +69,13 @@ export function AheadView() {
   );
 }
 
+/** What is made ahead of a dish, from what was until now; null for nothing. */
+type Change = (was: MadeAhead | undefined) => MadeAhead | null;
+
 interface DishAheadProps {
   readonly offers: readonly Offer[];
   readonly made: MadeAhead | undefined;
-  readonly onPut: (made: MadeAhead | null) => void;
+  readonly onPut: (change: Change) => void;
 }
 
 function DishAhead({ offers, made, onPut }: DishAheadProps) {
@@ -84,7 +95,7 @@ function DishAhead({ offers, made, onPut }: DishAheadProps) {
               radio={`ahead ${dishId}`}
               checked={offer === chosen}
               onChange={() =>
-                onPut({ dish: dishId, upTo: offer.upTo, days: Math.min(made?.days ?? 1, offer.mostDays) })
+                onPut((was) => ({ dish: dishId, upTo: offer.upTo, days: Math.min(was?.days ?? 1, offer.mostDays) }))
               }
             >
               {offer.whole ? 'All of it' : `Up to “${offer.lastStep}”`}
@@ -101,7 +112,7 @@ function DishAhead({ offers, made, onPut }: DishAheadProps) {
               aria-label={`Day for ${dishName}`}
               className="min-h-10 rounded-lg border border-line bg-paper px-2"
               value={made.days}
-              onChange={(event) => onPut({ ...made, days: Number(event.target.value) })}
+              onChange={({ target: { value } }) => onPut((was = made) => ({ ...was, days: Number(value) }))}
             >
               {Array.from({ length: shown.mostDays }, (_, k) => k + 1).map((days) => (
                 <option key={days} value={days}>
@@ -113,15 +124,17 @@ function DishAhead({ offers, made, onPut }: DishAheadProps) {
           {keeps.freezerMonths !== null && (
             <TickBox
               value={made.frozen === true}
-              onChange={(on) => {
-                const { frozen: _, ...rest } = made;
-                onPut(on ? { ...rest, frozen: true } : rest);
-              }}
+              onChange={(on) =>
+                onPut((was = made) => {
+                  const { frozen: _, ...rest } = was;
+                  return on ? { ...rest, frozen: true } : rest;
+                })
+              }
             >
               in the freezer
             </TickBox>
           )}
-          <Button look="quiet" onClick={() => onPut(null)} aria-label={`Make ${dishName} on the day`}>
+          <Button look="quiet" onClick={() => onPut(() => null)} aria-label={`Make ${dishName} on the day`}>
             on the day after all
           </Button>
           {tooLong && (

@@ -26,7 +26,7 @@ export function LayOutView() {
   const bowls = bowlsOf(meal, plan);
   const rounds = boardRounds(bowls, plan);
   const atTheBoard = new Set(rounds.flatMap((round) => round.bowls.map(({ key }) => key)));
-  const change = async (change: Partial<Meal>) =>
+  const change = async (change: Parameters<typeof changeMeal>[2]) =>
     setFault((await changeMeal(pantry(), meal.id, change, Date.now()))?.sentence ?? '');
   return (
     <div>
@@ -43,10 +43,12 @@ export function LayOutView() {
       )}
       <Together
         joints={jointsOf(meal, bowls, plan)}
-        onChange={(joint) => {
-          const others = (meal.together ?? []).filter((group) => !group.some((key) => joint.steps.includes(key)));
-          void change({ together: joint.joined ? others : [...others, joint.steps] });
-        }}
+        onChange={(joint) =>
+          void change(({ together = [] }) => {
+            const others = together.filter((group) => !group.some((key) => joint.steps.includes(key)));
+            return { together: joint.joined ? others : [...others, joint.steps] };
+          })
+        }
       />
       <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[3fr_2fr]">
         <Board rounds={rounds} plan={plan} />

@@ -6,7 +6,7 @@ import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
 import { findWaysOut, type WayOut } from '@/core/meal/ways-out';
 import { pantry } from '@/store/db';
-import { changeDish, changeKitchen, changeMeal, loadMeal, tableInstant } from '@/store/meals';
+import { changeDish, changeMeal, storeKitchen, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { askPlanner } from '@/workers/planner';
 
@@ -119,21 +119,23 @@ async function applyTo(meal: Meal, { change }: WayOut): Promise<Refusal | null> 
     case 'pace':
       return changeMeal(pantry(), meal.id, { pace: change.pace }, now);
     case 'kitchen':
-      return changeKitchen(pantry(), change.kitchen);
+      return storeKitchen(pantry(), change.kitchen);
     case 'dish':
-      return changeDish(pantry(), meal, change.dishId, change.dish, now);
+      return changeDish(pantry(), meal.id, change.dishId, change.dish, now);
     case 'dishes':
       for (const [dishId, dish] of Object.entries(change.dishes)) {
-        const now = await loadMeal(pantry(), meal.id);
-        const fault = now && (await changeDish(pantry(), now, dishId, dish, Date.now()));
+        const fault = await changeDish(pantry(), meal.id, dishId, dish, now);
         if (fault) return fault;
       }
       return null;
     case 'ahead':
-      return changeMeal(pantry(), meal.id, { ahead: [...(meal.ahead ?? []), change.made] }, now);
-    case 'without': {
-      const dishIds = meal.dishes.map(({ id }) => id).filter((id) => id !== change.dishId);
-      return changeMeal(pantry(), meal.id, { dishIds }, now);
-    }
+      return changeMeal(pantry(), meal.id, ({ ahead = [] }) => ({ ahead: [...ahead, change.made] }), now);
+    case 'without':
+      return changeMeal(
+        pantry(),
+        meal.id,
+        ({ dishIds }) => ({ dishIds: dishIds.filter((id) => id !== change.dishId) }),
+        now,
+      );
   }
 }

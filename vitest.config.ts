@@ -3,19 +3,27 @@ import { defineConfig } from 'vitest/config';
 
 const alias = { '@': fileURLToPath(new URL('./src', import.meta.url)) };
 
+// No test file changes what another one sees; to load everything anew for each took as long as the tests themselves.
+const shared = { isolate: false };
+
 export default defineConfig({
   resolve: { alias },
   test: {
+    maxWorkers: 2,
     projects: [
       {
         resolve: { alias },
         test: {
+          ...shared,
           name: 'unit',
           include: ['src/**/*.test.ts', 'tools/**/*.test.ts', 'bench/**/*.test.ts'],
           testTimeout: 30_000,
         },
       },
-      { resolve: { alias }, test: { name: 'reference', include: ['reference/**/*.test.ts'], testTimeout: 60_000 } },
+      {
+        resolve: { alias },
+        test: { ...shared, name: 'reference', include: ['reference/**/*.test.ts'], testTimeout: 60_000 },
+      },
     ],
   },
 });

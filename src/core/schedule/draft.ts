@@ -1,3 +1,4 @@
+import { copiesOf } from './copies';
 import { type Indexed, type Need, NO_LAG } from './indexed';
 import type { Random } from './random';
 
@@ -29,6 +30,11 @@ export class Draft {
   private readonly stateUsers: readonly Set<number>[];
   /** The first placed start that counts as being awake, `serve` when there is none; -1 when it must be looked up. */
   private awake = -1;
+  private readonly copies: Int32Array;
+  /** How many intervals each unit is taken for. */
+  private readonly takenFor: Int32Array;
+  /** Moves on with each list of combinations that had to be cut, so that none is left out for ever. */
+  private turn = 0;
 
   constructor(
     private readonly p: Indexed,
@@ -51,6 +57,8 @@ export class Draft {
       return free;
     });
     this.stateUsers = problem.states.map(() => new Set<number>());
+    this.copies = copiesOf(p);
+    this.takenFor = new Int32Array(problem.units.length);
   }
 
   isPlaced(step: number): boolean {
@@ -188,6 +196,7 @@ export class Draft {
     const end = this.start[need.to]! + p.minutes[need.to]! + need.after;
     if (need.from === need.to && p.minutes[need.to] === 0 && need.after === 0) return;
     const use = this.unitUse[unit]!;
+    this.takenFor[unit]! += value > 0 ? 1 : -1;
     for (let t = from; t < Math.min(end, p.horizon); t++) use[t] = value;
   }
 
@@ -282,7 +291,7 @@ export class Draft {
   private bestSpot(step: number, open: readonly Need[], low: number, high: number, near?: number): Spot | null {
     const favourite = near === undefined ? this.favourite(step, low, high) : Math.min(high, Math.max(low, near));
     let best: Spot | null = null;
-    for (const picks of this.combinations(open)) {
+    for (const picks of this.combinationsWithin(step, open, low, high)) {
       const fixed = open.reduce((sum, need, index) => sum + need.costs[picks[index]!]!, 0);
       const down = this.roomBelow(step, open, picks, favourite, low);
       const up = down === favourite ? -1 : this.roomAbove(step, open, picks, favourite, high);
@@ -296,19 +305,45 @@ export class Draft {
     return best;
   }
 
-  /** Picks for the open needs that break no forbidden pair and take different units; at most a few dozen. */
-  private combinations(open: readonly Need[]): readonly (readonly number[])[] {
+  /** The combinations of which each pick has, by itself, some room for the step between two starts. */
+  private combinationsWithin(step: number, open: readonly Need[], low: number, high: number) {
+    const many = open.reduce((product, need) => product * need.units.length, 1) > MOST_COMBINATIONS;
+    if (!many || open.length < 2) return this.combinations(open);
+    return this.combinations(open, (need, pick) => this.roomBelow(step, [need], [pick], high, low) >= 0);
+  }
+
+  /** Picks for the open needs that break no forbidden pair and take different units; at most a few dozen, in turn. */
+  private combinations(
+    open: readonly Need[],
+    mayServe: (need: Need, pick: number) => boolean = () => true,
+  ): readonly (readonly number[])[] {
     let combos: number[][] = [[]];
     open.forEach((need, depth) => {
       const longer: number[][] = [];
+      const serving = Array.from(need.units, (_, pick) => pick).filter((pick) => mayServe(need, pick));
       for (const combo of combos) {
-        for (let pick = 0; pick < need.units.length && longer.length < MOST_COMBINATIONS; pick++) {
-          if (this.mayPick(need, pick, open, combo, depth)) longer.push([...combo, pick]);
+        const fresh = new Set<number>();
+        for (const pick of serving) {
+          if (!this.mayPick(need, pick, open, combo, depth)) continue;
+          const unit = need.units[pick]!;
+          if (this.takenFor[unit] === 0) {
+            // Of equal pots in the cupboard one is enough.
+            if (fresh.has(this.copies[unit]!)) continue;
+            fresh.add(this.copies[unit]!);
+          }
+          longer.push([...combo, pick]);
         }
       }
-      combos = longer;
+      combos = longer.length > MOST_COMBINATIONS ? this.spread(longer) : longer;
     });
     return combos;
+  }
+
+  /** A few dozen of many combinations, evenly from the whole list, the next time others. */
+  private spread<T>(list: readonly T[]): T[] {
+    const step = list.length / MOST_COMBINATIONS;
+    const first = this.turn++ % Math.ceil(step);
+    return Array.from({ length: MOST_COMBINATIONS }, (_, k) => list[Math.floor(k * step + first) % list.length]!);
   }
 
   private mayPick(need: Need, pick: number, open: readonly Need[], combo: readonly number[], depth: number): boolean {
@@ -431,7 +466,7 @@ export class Draft {
     let bestPicks: readonly number[] = [];
     let bestDistance = Number.POSITIVE_INFINITY;
     const downFirst = random.next() < 0.75;
-    for (const picks of this.combinations(open)) {
+    for (const picks of this.combinationsWithin(step, open, p.earliest[step]!, p.latest[step]!)) {
       const down = this.roomBelow(step, open, picks, Math.min(low, high), p.earliest[step]!);
       const up = this.roomAbove(step, open, picks, Math.max(low, high), p.latest[step]!);
       for (const [at, weight] of [

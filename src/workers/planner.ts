@@ -92,7 +92,7 @@ function openDesk(): Desk {
 async function onServer({ meal, seconds, notBefore, held }: PlanRequest): Promise<PlanResult | null> {
   // The dishes are as they are made already.
   const { ahead: _, ...asMade } = held ? { ...meal, pins: withPin(meal.pins ?? [], held) } : meal;
-  const options = new URLSearchParams({ seconds: String(seconds) });
+  const options = new URLSearchParams({ seconds: String(Math.min(seconds, MOST_SERVED)) });
   if (notBefore !== undefined) options.set('notBefore', String(Math.max(notBefore, EARLIEST)));
   try {
     const answer = await fetch(`/api/plan?${options}`, {
@@ -102,12 +102,14 @@ async function onServer({ meal, seconds, notBefore, held }: PlanRequest): Promis
     });
     const body: unknown = await answer.json();
     if (answer.status === 200) return { ok: true, plan: body as Plan };
-    return answer.status === 422 ? { ok: false, ...(body as Pick<PlanResult & { ok: false }, 'refusals'>) } : null;
+    return answer.status === 422 ? { ok: false, ...(body as Omit<PlanResult & { ok: false }, 'ok'>) } : null;
   } catch {
     return null;
   }
 }
 
+/** Seconds that the server gives to one meal at most. */
+const MOST_SERVED = 20;
 /** The server takes the present from two weeks before the table; what is longer ago bounds nothing. */
 const EARLIEST = -20_160;
 

@@ -12,7 +12,12 @@ import { COST } from './weights';
 
 export type PlanResult =
   | { readonly ok: true; readonly plan: Plan }
-  | { readonly ok: false; readonly refusals: readonly Refusal[] };
+  | {
+      readonly ok: false;
+      readonly refusals: readonly Refusal[];
+      /** The time ended before it was known whether there is a plan: more of it may bring one. */
+      readonly undecided?: true;
+    };
 
 export interface PlanOptions extends Omit<CompileOptions, 'pins'> {
   readonly solve: SolveOptions;
@@ -137,7 +142,9 @@ async function attemptPlan(
     signal,
   );
   if (isFound(solution)) return { ok: true, plan: readPlan(meal, compiled, solution) };
-  return last || signal?.aborted ? { ok: false, refusals: [noPlan(meal, compiled, solution)] } : null;
+  if (!last && !signal?.aborted) return null;
+  const undecided = solution.status === 'unknown' ? ({ undecided: true } as const) : {};
+  return { ok: false, refusals: [noPlan(meal, compiled, solution)], ...undecided };
 }
 
 /** Minutes late that rounding to whole minutes alone can make. */

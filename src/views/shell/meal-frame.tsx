@@ -115,7 +115,7 @@ function Proven({ given }: { readonly given: readonly string[] }) {
 }
 
 function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: PlanState }) {
-  const { plan, refusals, settling, settle } = planned;
+  const { plan, refusals, settling, long, settle } = planned;
   const seat = useSyncExternalStore(plannerSeat.subscribe, plannerSeat.now, () => 'worker' as const);
   const open = plan && refusals.length === 0 ? heeded(meal, findingsOf(meal, plan)).open : [];
   const stuck =
@@ -155,7 +155,16 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
           </Link>
         </p>
       )}
-      {!plan && refusals.length === 0 && settling && <p className="text-lg text-faint">Looking for a first plan…</p>}
+      {!plan && refusals.length === 0 && settling && (
+        <p className="flex flex-wrap items-center gap-x-4 text-lg text-faint">
+          {long ? 'No plan yet: with so much to do in this kitchen it takes longer…' : 'Looking for a first plan…'}
+          {long && (
+            <Button look="quiet" onClick={settle}>
+              stop looking
+            </Button>
+          )}
+        </p>
+      )}
       {plan && seat !== 'worker' && (
         <p className="text-sm text-faint" data-testid="planner-seat">
           {seat === 'server'

@@ -16,6 +16,8 @@ export interface PlanState {
   readonly refusals: readonly Refusal[];
   /** Still looking for a better plan. */
   readonly settling: boolean;
+  /** A first plan is taking longer than usual; it is being looked for with more time. */
+  readonly long: boolean;
   /** Milliseconds from the change to the first plan that fits it; null until then. */
   readonly firstAfter: number | null;
   /** Keeps the plan as it is. */
@@ -24,6 +26,8 @@ export interface PlanState {
 
 const SECONDS = 3;
 const PATIENCE = 500;
+/** What a first plan may take where the usual seconds brought none: a great feast in a small kitchen. */
+const SECONDS_FOR_A_FIRST = 30;
 
 /** The plan of a meal, kept in the browser and made anew after each change; the old one stands until then. */
 export function usePlan(meal: Meal | undefined): PlanState {
@@ -31,6 +35,7 @@ export function usePlan(meal: Meal | undefined): PlanState {
     plan: null,
     refusals: [],
     settling: false,
+    long: false,
     firstAfter: null,
   });
   const print = meal ? printOf(meal) : null;
@@ -47,7 +52,7 @@ export function usePlan(meal: Meal | undefined): PlanState {
       if (change.plan !== undefined) shown.current = change.plan;
       setState((before) => ({ ...before, ...change }));
     };
-    planAnew(now, print, shown.current, show).catch((error: unknown) => {
+    planAnew(now, print, shown.current, show, () => gone).catch((error: unknown) => {
       console.error(error);
       const sentence = 'The planner stopped unexpectedly. Change something or load the page again; your meal is kept.';
       show({ refusals: [{ where: 'planner', sentence }], settling: false });
@@ -75,6 +80,7 @@ async function planAnew(
   print: string,
   before: Plan | null,
   show: (change: Partial<Omit<PlanState, 'settle'>>) => void,
+  isGone: () => boolean,
 ): Promise<void> {
   const notBefore = Math.ceil((Date.now() - tableInstant(meal)) / 60_000);
   const past = hourPast(meal, -notBefore);
@@ -89,20 +95,32 @@ async function planAnew(
     return;
   }
   const begun = performance.now();
-  show({ settling: true, firstAfter: null });
+  show({ settling: true, long: false, firstAfter: null });
   const known = before?.mealId === meal.id ? before : kept?.plan;
   let first = true;
-  const result = await askPlanner(
-    { meal, seconds: SECONDS, patience: PATIENCE, notBefore, ...(known ? { known: knownPlan(known) } : {}) },
-    (plan) => {
-      show({ plan, refusals: [], ...(first ? { firstAfter: Math.round(performance.now() - begun) } : {}) });
-      first = false;
-    },
-  );
+  const ask = (seconds: number) =>
+    askPlanner(
+      { meal, seconds, patience: PATIENCE, notBefore, ...(known ? { known: knownPlan(known) } : {}) },
+      (plan) => {
+        show({
+          plan,
+          refusals: [],
+          long: false,
+          ...(first ? { firstAfter: Math.round(performance.now() - begun) } : {}),
+        });
+        first = false;
+      },
+    );
+  let result = await ask(SECONDS);
+  // What was stopped by hand ended before its time, and is not asked again.
+  if (!result.ok && result.undecided && !isGone() && performance.now() - begun >= SECONDS * 1000) {
+    show({ plan: null, refusals: [], long: true });
+    result = await ask(SECONDS_FOR_A_FIRST);
+  }
   if (!result.ok) {
-    show({ plan: null, refusals: result.refusals, settling: false });
+    show({ plan: null, refusals: result.refusals, settling: false, long: false });
     return;
   }
-  show({ plan: result.plan, refusals: [], settling: false });
+  show({ plan: result.plan, refusals: [], settling: false, long: false });
   await pantry().plans.put({ mealId: meal.id, print, plan: result.plan });
 }

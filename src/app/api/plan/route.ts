@@ -20,6 +20,8 @@ export function POST(request: Request): Promise<Response> {
     const { notBefore, ...limits } = options;
     const present = notBefore === undefined ? {} : { notBefore };
     const result = await planMeal(mealOf(file), { ...present, solve: { ...limits, ...tools } }, undefined, signal);
-    return result.ok ? { status: 200, body: result.plan } : { status: 422, body: { refusals: result.refusals } };
+    if (result.ok) return { status: 200, body: result.plan };
+    const { ok: _, ...refused } = result;
+    return { status: 422, body: refused };
   });
 }

@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest';
+import { TEST_CLOCK } from '@/core/testing/clock';
+import { mealOf, plainGrain, smallKitchen } from '@/core/testing/meals';
+import { planMeal } from './plan-meal';
+
+/** A clock of which every look takes a second. */
+function hasteClock() {
+  let now = 0;
+  return {
+    now: () => {
+      now += 1000;
+      return now;
+    },
+    pause: () => Promise.resolve(),
+  };
+}
+
+describe('a meal without a plan', () => {
+  // Eight dishes, two pots, and nobody at the stove before the hour has come.
+  const crowd = Array.from({ length: 8 }, (_, k) => plainGrain(`grain-${k}`));
+  const late = { ...smallKitchen, people: [{ ...smallKitchen.people[0]!, from: '19:05' }] };
+  const meal = mealOf(crowd, { kitchen: late });
+
+  it('of which the time ended first is undecided, and says so', async () => {
+    const result = await planMeal(meal, { solve: { seconds: 1, ...hasteClock() } });
+    expect(result).toMatchObject({ ok: false, undecided: true });
+    expect(!result.ok && result.refusals[0]?.sentence).toMatch(/No plan was found in the time there was/);
+  });
+
+  it('that cannot be cooked is decided: it names what collides, and more time is not asked for', async () => {
+    const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds: 20 } });
+    expect(result).toMatchObject({ ok: false });
+    expect(!result.ok && result.undecided).toBeUndefined();
+    expect(!result.ok && result.refusals[0]?.sentence).toMatch(/cannot be cooked.*These collide/s);
+  });
+});

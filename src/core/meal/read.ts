@@ -1,9 +1,10 @@
 import { missingCautions } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
+import { groupBy } from '@/core/group-by';
 import type { Range } from '@/core/heat/boil';
 import { celsiusAfter } from '@/core/heat/cool';
 import { clockMinutes, type Kitchen, printClock } from '@/core/kitchen/kitchen';
-import type { FoundSolution, ProblemStep } from '@/core/schedule/problem';
+import type { FoundSolution, ProblemLink, ProblemStep } from '@/core/schedule/problem';
 import { printAmount } from '@/core/units/amount';
 import { type Compiled, holdOfPerson, holdOfVessel } from './compile';
 import { giverOf } from './hand-over';
@@ -30,6 +31,8 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
   const { kitchen } = meal;
   const table = clockMinutes(meal.hour);
   const reasons = explain(compiled, solution, table, (unit) => nameOfUnit(kitchen, unit));
+  const handovers = problem.links.filter(({ at, of }) => at === 'end' && of === 'start');
+  const before = groupBy(handovers, ({ to }) => to);
   const steps: PlannedStep[] = [];
   for (const row of problem.steps) {
     const entry = entries.get(row.id);
@@ -46,12 +49,8 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
       slack: Math.min(reasons.later.get(row.id) ?? 0, 9999),
       slackSooner: reasons.sooner.get(row.id) ?? 0,
       chain: reasons.chain.get(row.id) ?? [],
-      after: problem.links
-        .filter((link) => link.to === row.id && link.at === 'end' && link.of === 'start' && link.min >= 0)
-        .map((link) => link.from),
-      follows:
-        problem.links.find((link) => link.to === row.id && link.at === 'end' && link.of === 'start' && link.max === 0)
-          ?.from ?? null,
+      after: (before.get(row.id) ?? []).filter(({ min }) => min >= 0).map(({ from }) => from),
+      follows: before.get(row.id)?.find(({ max }) => max === 0)?.from ?? null,
     };
     if (entry.kind === 'warm') {
       const oven = kitchen.ovens.find((each) => each.id === entry.oven)!;
@@ -101,7 +100,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
     people: meal.people,
     steps: useful,
     landings,
-    waitings: waitingsOf(useful, landings, compiled),
+    waitings: waitingsOf(useful, landings, handovers),
     stations: stationsOf(kitchen, useful),
     hands,
     firstHand,
@@ -282,13 +281,17 @@ function landingOf(dish: Dish, steps: readonly PlannedStep[], pot: Pot | null): 
   return [isHot ? { ...landing, celsius: stillHot(landing.waits, rule.how, pot) } : landing];
 }
 
-function waitingsOf(steps: readonly PlannedStep[], landings: readonly Landing[], compiled: Compiled): Waiting[] {
+function waitingsOf(
+  steps: readonly PlannedStep[],
+  landings: readonly Landing[],
+  handovers: readonly ProblemLink[],
+): Waiting[] {
   const byKey = new Map(steps.map((step) => [step.key, step]));
+  const after = groupBy(handovers, ({ from }) => from);
   const list: Waiting[] = [];
   for (const step of steps) {
     // Only what this very step hands on: the earliest follower in its own dish.
-    const next = compiled.problem.links
-      .filter((link) => link.from === step.key && link.at === 'end' && link.of === 'start')
+    const next = (after.get(step.key) ?? [])
       .map((link) => byKey.get(link.to))
       .filter((other) => other !== undefined)
       .sort((a, b) => a.start - b.start)[0];

@@ -1,3 +1,4 @@
+import { groupBy } from '@/core/group-by';
 import { printClock } from '@/core/kitchen/kitchen';
 import type { FoundSolution } from '@/core/schedule/problem';
 import type { Compiled, Entry } from './compile';
@@ -175,10 +176,4 @@ function upper(text: string): string {
 
 function lower(text: string): string {
   return text.charAt(0).toLowerCase() + text.slice(1);
-}
-
-function groupBy(ties: readonly Tie[], key: (tie: Tie) => string): Map<string, Tie[]> {
-  const groups = new Map<string, Tie[]>();
-  for (const tie of ties) groups.set(key(tie), [...(groups.get(key(tie)) ?? []), tie]);
-  return groups;
 }

@@ -50,7 +50,7 @@ export interface SessionAtHand extends Telling {
 }
 
 /** With what surrounds it an answer comes within a tenth of a second at a hundred steps. */
-const REPLAN = { seconds: 0.04, patience: 250 } as const;
+const REPLAN = { seconds: 0.025, patience: 250 } as const;
 /** Where something is wrong, it is worth longer thought. */
 export const THINK = { seconds: 0.4, patience: 400 } as const;
 const BETWEEN_DRIFT_CHECKS = 20_000;

@@ -1,0 +1,11 @@
+/** The list in groups by a key, each in the list's order. */
+export function groupBy<T>(list: readonly T[], keyOf: (each: T) => string): ReadonlyMap<string, readonly T[]> {
+  const groups = new Map<string, T[]>();
+  for (const each of list) {
+    const key = keyOf(each);
+    const group = groups.get(key);
+    if (group) group.push(each);
+    else groups.set(key, [each]);
+  }
+  return groups;
+}

@@ -159,46 +159,49 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
           The clock of this device was put back by {wentBack} min; times follow it, and nothing told is lost.
         </p>
       )}
-      <Calls cues={cues} />
-      {told.leads && !stove.finished && <Ways session={session} told={told} quiet={quiet} />}
       {stove.finished ? (
         <Finished session={session} now={now} onUndo={told.undo} />
       ) : (
-        <>
-          <fieldset disabled={!told.leads} className="grid flex-1 md:min-h-0 md:grid-cols-2">
-            <section aria-label="Now" className="border-line p-5 sm:px-8 sm:py-6 md:overflow-y-auto md:border-r">
-              <h2 className="font-sans text-base font-semibold text-faint">Now</h2>
-              {focal ? (
-                <Focal session={session} live={focal} told={told} now={now} canUndo={canUndo} />
-              ) : (
-                <Quiet next={stove.next[0]} now={now} onUndo={told.undo} canUndo={canUndo} />
-              )}
-              {stove.now.slice(1).map((live) => (
-                <Beside key={live.step.key} session={session} live={live} told={told} />
+        <fieldset disabled={!told.leads} className="grid flex-1 md:min-h-0 md:grid-cols-2">
+          <section aria-label="Now" className="border-line p-5 sm:px-8 sm:py-6 md:overflow-y-auto md:border-r">
+            <h2 className="font-sans text-base font-semibold text-faint">Now</h2>
+            {focal ? (
+              <Focal session={session} live={focal} told={told} now={now} canUndo={canUndo} />
+            ) : (
+              <Quiet next={stove.next[0]} now={now} onUndo={told.undo} canUndo={canUndo} />
+            )}
+            {stove.now.slice(1).map((live) => (
+              <Beside key={live.step.key} session={session} live={live} told={told} />
+            ))}
+          </section>
+          <section
+            aria-label="Watching"
+            className="border-t border-line p-5 sm:px-8 sm:py-6 md:overflow-y-auto md:border-t-0"
+          >
+            <h2 className="font-sans text-base font-semibold text-faint">Watching</h2>
+            {stove.watching.length === 0 && <p className="mt-3 text-xl text-faint">Nothing is on the heat.</p>}
+            <ul>
+              {stove.watching.map((live) => (
+                <Watched
+                  key={live.step.key}
+                  session={session}
+                  live={live}
+                  told={told}
+                  now={now}
+                  tint={colour(session, live.step.dishId)}
+                />
               ))}
-            </section>
-            <section
-              aria-label="Watching"
-              className="border-t border-line p-5 sm:px-8 sm:py-6 md:overflow-y-auto md:border-t-0"
-            >
-              <h2 className="font-sans text-base font-semibold text-faint">Watching</h2>
-              {stove.watching.length === 0 && <p className="mt-3 text-xl text-faint">Nothing is on the heat.</p>}
-              <ul>
-                {stove.watching.map((live) => (
-                  <Watched
-                    key={live.step.key}
-                    session={session}
-                    live={live}
-                    told={told}
-                    now={now}
-                    tint={colour(session, live.step.dishId)}
-                  />
-                ))}
-              </ul>
-            </section>
-          </fieldset>
-          <Next session={session} list={stove.next} quiet={stove.quietMinutes} quietFrom={stove.quietFrom} now={now} />
-        </>
+            </ul>
+          </section>
+        </fieldset>
+      )}
+      {/* From below, so that nothing a finger may be on its way to moves under it. */}
+      <div className="sticky bottom-0 z-10 max-h-[60vh] shrink-0 overflow-y-auto bg-ground md:static md:max-h-none">
+        {told.leads && !stove.finished && <Ways session={session} told={told} quiet={quiet} />}
+        <Calls cues={cues} />
+      </div>
+      {!stove.finished && (
+        <Next session={session} list={stove.next} quiet={stove.quietMinutes} quietFrom={stove.quietFrom} now={now} />
       )}
     </div>
   );
@@ -275,7 +278,7 @@ function TopLine({ session, now, onPanel }: TopLineProps) {
         {late > 0 ? `now ${table}` : agreed ? `agreed on ${table}` : `still ${table}`}
       </p>
       <p
-        className="order-last min-w-0 basis-full text-lg text-ember sm:order-none sm:flex-1 sm:basis-0 sm:text-right"
+        className="order-last min-w-0 basis-full text-lg text-ember sm:order-none sm:-my-3 sm:flex-1 sm:basis-0 sm:text-right sm:leading-6"
         aria-live="polite"
         data-testid="moved"
       >
@@ -435,7 +438,7 @@ function Next({ list, quiet, quietFrom, now }: NextProps) {
   return (
     <section
       aria-label="Next"
-      className="grid gap-x-8 gap-y-3 border-t border-line px-5 py-5 sm:grid-cols-[auto_1fr_auto] sm:px-8 md:order-2"
+      className="grid gap-x-8 gap-y-3 border-t border-line px-5 py-5 sm:grid-cols-[auto_1fr_auto] sm:px-8"
     >
       <h2 className="font-sans text-base font-semibold text-faint">Next</h2>
       <ol className="grid gap-x-8 gap-y-3 sm:grid-cols-2 lg:grid-cols-4">

@@ -36,10 +36,7 @@ export function Ways({ session, told, quiet }: WaysProps) {
   const atOnce = offer && `later ${offer.minutes}`;
   const others = ways?.filter(({ id }) => id !== atOnce) ?? [];
   return (
-    <section
-      aria-label="The hour"
-      className="border-b border-line px-5 py-3 sm:px-8 md:order-1 md:border-t md:border-b-0"
-    >
+    <section aria-label="The hour" className="border-t border-line px-5 py-3 sm:px-8">
       <p aria-live="polite" className="text-xl">
         {words}
       </p>

@@ -89,4 +89,23 @@ describe('ways out', () => {
     expect(ways.map(({ id }) => id)).toContain('burner');
     expect(ways.map(({ id }) => id)).not.toContain('later 60');
   });
+
+  it('keep warm what stands ready too long, and only where somebody can look after it', async () => {
+    // The only cook leaves three quarters of an hour before the table: the flame wants a look, the oven does not.
+    const people = [{ ...smallKitchen.people[0]!, until: '18:15' }];
+    const meal = mealOf([plainGrain('a')], { kitchen: { ...smallKitchen, people } });
+    const before = await planned(meal);
+    expect(before.landings[0]).toMatchObject({ fine: 'too long' });
+    expect(ideasFor(meal).some(({ id }) => id.startsWith('warm'))).toBe(false);
+    const ideas = ideasFor(meal, undefined, before).filter(({ id }) => id.startsWith('warm'));
+    expect(ideas.map(({ id }) => id)).toEqual(['warm flame a', 'warm oven a']);
+    const ways = await findWaysOut(meal, before, (idea) => plan(idea));
+    const warm = ways.filter(({ id }) => id.startsWith('warm'));
+    expect(warm).toMatchObject([{ id: 'warm oven a', late: 0, overdue: 0, gains: 'everything lands in time' }]);
+    const kept = await planned(changed(meal, warm[0]!.change));
+    const step = kept.steps.find(({ key }) => key.endsWith('kept-warm'))!;
+    expect(step).toMatchObject({ station: { sort: 'oven' }, vessel: 'pot' });
+    expect(step.cautions.join(' ')).toMatch(/60 °C/);
+    expect(kept.landings[0]!.waits).toBeLessThanOrEqual(kept.landings[0]!.mostMinutes);
+  });
 });

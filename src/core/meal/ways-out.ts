@@ -1,4 +1,5 @@
 import type { Dish, VesselUse } from '@/core/dish/dish';
+import { bearsWarmth, keptWarm, type WarmPlace } from '@/core/dish/keep-warm';
 import { scaleDish } from '@/core/dish/scale';
 import { fittingVessels } from '@/core/kitchen/fits';
 import {
@@ -14,7 +15,7 @@ import { capital, listed } from '@/core/units/words';
 import { aheadPoints, asMadeAhead } from './ahead';
 import { inTheOven, moreGently } from './elsewhere';
 import { type MadeAhead, type Meal, type Pace, portionsOf } from './meal';
-import type { Plan } from './plan';
+import type { Landing, Plan } from './plan';
 import type { PlanResult } from './plan-meal';
 import { sharedOut } from './share-out';
 
@@ -55,6 +56,8 @@ export interface WayOut extends Idea {
   readonly gains: string;
 }
 
+/** A dish is kept warm for a multiple of so many minutes. */
+const WARM_STEP = 5;
 const LATEST_HOUR = 23 * 60 + 45;
 const HELP_MINUTES = 150;
 /** What the evening before must still have left of it. */
@@ -67,15 +70,21 @@ export function wantsWayOut(plan: Plan): boolean {
 
 /**
  * What can be tried for a meal that does not fit or lands late, what asks least of the cook first. `minutesLeft` until the
- * table: without an evening before there is nothing to be made on it.
+ * table: without an evening before there is nothing to be made on it. `before` is the plan as it stands: what waits too long in it may
+ * be kept warm.
  */
-export function ideasFor(meal: Meal, minutesLeft = Number.POSITIVE_INFINITY): readonly Idea[] {
+export function ideasFor(
+  meal: Meal,
+  minutesLeft = Number.POSITIVE_INFINITY,
+  before: Pick<Plan, 'landings'> | null = null,
+): readonly Idea[] {
   const eve = minutesLeft >= clockMinutes(meal.hour) + EVENING_MINUTES;
   const ideas = [
     ...laterIdeas(meal),
     ...vesselIdeas(meal),
     ...kitchenIdeas(meal),
     ...meal.dishes.flatMap((dish) => [...elsewhereIdeas(meal, dish), ...(eve ? eveIdeas(meal, dish) : [])]),
+    ...warmIdeas(meal, before?.landings ?? []),
     ...withoutIdeas(meal),
   ];
   return ideas.sort((a, b) => a.effort - b.effort);
@@ -297,6 +306,40 @@ function elsewhereIdeas({ kitchen }: Meal, dish: Dish): Idea[] {
   ];
 }
 
+const WARM_WORDS: Readonly<Record<WarmPlace, readonly [says: string, asks: string]>> = {
+  flame: ['on the lowest flame', 'a burner, and a stir now and then'],
+  oven: ['in a low oven', 'a shelf of a low oven'],
+};
+
+/** What waits too long kept warm until shortly before the table, where it bears that. */
+function warmIdeas({ dishes, kitchen }: Meal, landings: readonly Landing[]): Idea[] {
+  const places: readonly WarmPlace[] = kitchen.ovens.length > 0 ? ['flame', 'oven'] : ['flame'];
+  return landings
+    .filter(({ fine }) => fine === 'too long')
+    .flatMap(({ dishId, waits, wellMinutes }) => {
+      const dish = dishes.find(({ id }) => id === dishId);
+      if (!dish) return [];
+      const minutes = WARM_STEP * Math.ceil((waits - wellMinutes) / WARM_STEP);
+      return places
+        .filter((place) => bearsWarmth(dish, place))
+        .map((place): Idea => {
+          const [where, asks] = WARM_WORDS[place];
+          return {
+            id: `warm ${place} ${dish.id}`,
+            says: `keep ${dish.name} warm ${where} for ${minutes} min`,
+            asks,
+            effort: 2,
+            sort: `warm ${dish.id}`,
+            change: {
+              kind: 'dish',
+              dishId,
+              dish: { ...keptWarm(dish, place, minutes), id: `${dish.id}-warm-${place}` },
+            },
+          };
+        });
+    });
+}
+
 /** A dish, or the beginning of one, made the evening before. */
 function eveIdeas({ ahead }: Meal, dish: Dish): Idea[] {
   const point = aheadPoints(dish)[0];
@@ -370,7 +413,7 @@ export async function findWaysOut(
   plan: (meal: Meal) => Promise<PlanResult>,
   { minutesLeft, onTried, signal }: SearchOptions = {},
 ): Promise<readonly WayOut[]> {
-  const ideas = ideasFor(meal, minutesLeft);
+  const ideas = ideasFor(meal, minutesLeft, before);
   const was = before ? troubleOf(before) : null;
   const ways: WayOut[] = [];
   for (const [index, idea] of ideas.entries()) {

@@ -3,7 +3,7 @@ import { beefCheeks, harvestDishes } from '@/demo/harvest';
 import { checkDish } from './check';
 import { allergensIn, allergensOf, dietOf } from './diet';
 import { cardOf, search } from './search';
-import { SHELF } from './shelf';
+import { SHELF, withShelf } from './shelf';
 import { minutesOf, stripOf } from './strip';
 import { differences, makeDish } from './technique';
 import { techniqueOf } from './techniques/all';
@@ -112,5 +112,18 @@ describe('what another way changes', () => {
     expect(told).toMatch(/\d+ % less water/);
     expect(differences(of({}), of({ wash: 'no' })).join('; ')).toMatch(/min less of hands.*no “wash”, “drain”/);
     expect(differences(of({}), of({}))).toEqual([]);
+  });
+});
+
+describe('the shelf beside one’s own dishes', () => {
+  it('shows each dish once: one’s own before one of the shelf with its id or its name', () => {
+    const [first, second] = SHELF;
+    const changedFirst = { ...first!, servings: 9 };
+    const own = { ...second!, id: 'mine', name: second!.name.toUpperCase() };
+    const all = withShelf([changedFirst, own]);
+    expect(all).toHaveLength(SHELF.length);
+    expect(all.slice(0, 2)).toEqual([changedFirst, own]);
+    expect(new Set(all.map(({ name }) => name.toLowerCase())).size).toBe(all.length);
+    expect(withShelf([])).toEqual(SHELF);
   });
 });

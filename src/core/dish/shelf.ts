@@ -158,8 +158,9 @@ export const SHELF: readonly Dish[] = [
   of('Cumin butter', 'spiced-butter', {}, {}),
 ];
 
-/** Dishes of one's own, and of the shelf those that are not among them. */
+/** Dishes of one's own, and of the shelf those that are not among them: a dish of one's own goes before one of the same name. */
 export function withShelf(own: readonly Dish[]): readonly Dish[] {
-  const known = new Set(own.map(({ id }) => id));
-  return [...own, ...SHELF.filter(({ id }) => !known.has(id))];
+  const ids = new Set(own.map(({ id }) => id));
+  const names = new Set(own.map(({ name }) => name.toLowerCase()));
+  return [...own, ...SHELF.filter(({ id, name }) => !ids.has(id) && !names.has(name.toLowerCase()))];
 }

@@ -108,4 +108,18 @@ describe('ways out', () => {
     expect(step.cautions.join(' ')).toMatch(/60 °C/);
     expect(kept.landings[0]!.waits).toBeLessThanOrEqual(kept.landings[0]!.mostMinutes);
   });
+
+  it('keep all warm that stands ready too long, in one press', async () => {
+    const people = [{ ...smallKitchen.people[0]!, until: '18:15' }];
+    const meal = mealOf([plainGrain('a'), plainGrain('b')], { kitchen: { ...smallKitchen, people } });
+    const before = await planned(meal);
+    expect(before.landings.map(({ fine }) => fine)).toEqual(['too long', 'too long']);
+    const ways = await findWaysOut(meal, before, (idea) => plan(idea));
+    expect(ways.find(({ id }) => id === 'warm all')).toMatchObject({
+      says: 'keep Grain a and Grain b warm until the table',
+      late: 0,
+      overdue: 0,
+    });
+    expect(ways.find(({ id }) => id === 'warm oven a')).toMatchObject({ overdue: 1 });
+  });
 });

@@ -311,33 +311,42 @@ const WARM_WORDS: Readonly<Record<WarmPlace, readonly [says: string, asks: strin
   oven: ['in a low oven', 'a shelf of a low oven'],
 };
 
-/** What waits too long kept warm until shortly before the table, where it bears that. */
+/** What waits too long kept warm until shortly before the table, where it bears that: each by itself, and all together. */
 function warmIdeas({ dishes, kitchen }: Meal, landings: readonly Landing[]): Idea[] {
   const places: readonly WarmPlace[] = kitchen.ovens.length > 0 ? ['flame', 'oven'] : ['flame'];
-  return landings
+  const kept = landings
     .filter(({ fine }) => fine === 'too long')
     .flatMap(({ dishId, waits, wellMinutes }) => {
       const dish = dishes.find(({ id }) => id === dishId);
-      if (!dish) return [];
+      const borne = dish ? places.filter((place) => bearsWarmth(dish, place)) : [];
       const minutes = WARM_STEP * Math.ceil((waits - wellMinutes) / WARM_STEP);
-      return places
-        .filter((place) => bearsWarmth(dish, place))
-        .map((place): Idea => {
-          const [where, asks] = WARM_WORDS[place];
-          return {
-            id: `warm ${place} ${dish.id}`,
-            says: `keep ${dish.name} warm ${where} for ${minutes} min`,
-            asks,
-            effort: 2,
-            sort: `warm ${dish.id}`,
-            change: {
-              kind: 'dish',
-              dishId,
-              dish: { ...keptWarm(dish, place, minutes), id: `${dish.id}-warm-${place}` },
-            },
-          };
-        });
+      const inPlace = (place: WarmPlace) => ({ ...keptWarm(dish!, place, minutes), id: `${dishId}-warm-${place}` });
+      return dish && borne.length > 0 ? [{ dish, borne, minutes, inPlace }] : [];
     });
+  const ideas = kept.flatMap(({ dish, borne, minutes, inPlace }) =>
+    borne.map((place): Idea => {
+      const [where, asks] = WARM_WORDS[place];
+      return {
+        id: `warm ${place} ${dish.id}`,
+        says: `keep ${dish.name} warm ${where} for ${minutes} min`,
+        asks,
+        effort: 2,
+        sort: `warm ${dish.id}`,
+        change: { kind: 'dish', dishId: dish.id, dish: inPlace(place) },
+      };
+    }),
+  );
+  if (kept.length < 2) return ideas;
+  // In the oven where that can be: it takes several, and wants no eye.
+  const all = kept.map(({ dish, borne, inPlace }) => [dish.id, inPlace(borne.at(-1)!)] as const);
+  const together: Idea = {
+    id: 'warm all',
+    says: `keep ${listed(kept.map(({ dish }) => dish.name))} warm until the table`,
+    asks: kept.every(({ borne }) => borne.includes('oven')) ? 'shelves of a low oven' : 'burners or a low oven',
+    effort: 2.2,
+    change: { kind: 'dishes', dishes: Object.fromEntries(all) },
+  };
+  return [...ideas, together];
 }
 
 /** A dish, or the beginning of one, made the evening before. */

@@ -1,9 +1,12 @@
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
+import { listed } from '@/core/units/words';
 import { type Pin, unkeptPins } from './pins';
 import type { Landing, Plan } from './plan';
 
 /** A step that moves by less is not worth a cook's attention. */
 const WORTH_TELLING = 2;
+/** Of more moves than this the last are counted. */
+const MOST_TOLD = 3;
 
 /**
  * What a new plan changes for steps still to come, in one sentence. `told` says what caused it ("The cheeks have 12 min
@@ -32,11 +35,7 @@ export function whatMoved(before: Plan, after: Plan, fixed: ReadonlySet<string>,
   const list = [...moved].map(([dish, shift]) => `${dish} ${Math.abs(shift)} min ${shift > 0 ? 'later' : 'earlier'}`);
   if (list.length === 0) return `${told}; nothing else moved.${ending}`;
   if (list.length === 1) return `${told}; only this moved: ${list[0]}.${ending}`;
-  const few =
-    list.length <= 3
-      ? `${list.slice(0, -1).join(', ')} and ${list.at(-1)}`
-      : `${list.slice(0, 2).join(', ')} and ${list.length - 2} more`;
-  return `${told}; moved: ${few}.${ending}`;
+  return `${told}; moved: ${listed(list, MOST_TOLD)}.${ending}`;
 }
 
 /** Minutes by which the table waits; what rounding alone can make is not worth telling. */
@@ -80,8 +79,6 @@ export function whatCameOf(before: Plan, after: Plan, wish: Pin): string {
       : `${name} cannot stand at ${clock(wish.start ?? placed.start)}; ${clock(placed.start)} is the nearest`;
   return [whatMoved(before, after, new Set([wish.key]), told), whatLands(before, after)].filter(Boolean).join(' ');
 }
-
-const MOST_TOLD = 3;
 
 function weightOf({ late, waits }: Landing): number {
   return late * 1000 + waits;

@@ -2,6 +2,7 @@ import type { Refusal } from '@/core/dish/check';
 import { type Conflict, type FoundSolution, isFound, type NoSolution, type Schedule } from '@/core/schedule/problem';
 import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/solve';
 import { validate } from '@/core/schedule/validate';
+import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
 import type { Meal } from './meal';
 import { type Pin, pinAttempts } from './pins';
@@ -204,11 +205,6 @@ function clashOf(meal: Meal, { entries }: Compiled, conflict: Conflict): string 
 }
 
 const MOST_NAMED = 5;
-
-function listed(names: readonly string[], most: number): string {
-  const shown = names.length > most ? [...names.slice(0, most - 1), `${names.length - most + 1} more`] : names;
-  return shown.length > 1 ? `${shown.slice(0, -1).join(', ')} and ${shown.at(-1)}` : (shown[0] ?? '');
-}
 
 /** The known plan in the times and ids of the newly compiled problem: a place to start from. */
 function knownSchedule(compiled: Compiled, { known }: CompileOptions): Schedule {

@@ -6,6 +6,7 @@ import { celsiusAfter } from '@/core/heat/cool';
 import { clockMinutes, type Kitchen, printClock } from '@/core/kitchen/kitchen';
 import type { FoundSolution, ProblemLink, ProblemStep } from '@/core/schedule/problem';
 import { printAmount } from '@/core/units/amount';
+import { listed } from '@/core/units/words';
 import { type Compiled, holdOfPerson, holdOfVessel } from './compile';
 import { giverOf } from './hand-over';
 import type { Meal } from './meal';
@@ -367,7 +368,12 @@ function hotHours(hours: readonly string[]): string {
   return first === last ? `at ${first}` : `between ${first} and ${last}`;
 }
 
+/** Dishes named in the verdict at most. */
+const MOST_NAMED = 5;
+
 function names(landings: readonly Landing[]): string {
-  const list = landings.map((landing) => landing.dishName);
-  return list.length > 1 ? `${list.slice(0, -1).join(', ')} and ${list.at(-1)}` : (list[0] ?? '');
+  return listed(
+    landings.map((landing) => landing.dishName),
+    MOST_NAMED,
+  );
 }

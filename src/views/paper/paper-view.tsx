@@ -187,12 +187,14 @@ interface WallProps {
 const POINTS = 96 / 72;
 const MARGIN_MM = 10;
 const PX_PER_MM = 96 / 25.4;
+const MANY_ROWS = 150;
 
 /** The sheet as it is printed, on screen too: a page of its true size, with the largest letters that stay on it. */
 function Wall({ sheet, svg, under, size }: WallProps) {
   const page = useRef<HTMLElement>(null);
   const [width, height] = MILLIMETRES[size];
   const [pages, setPages] = useState(1);
+  const rows = sheet.rows.length;
   useLayoutEffect(() => {
     const own = page.current;
     if (!own) return;
@@ -202,7 +204,9 @@ function Wall({ sheet, svg, under, size }: WallProps) {
       own.style.fontSize = `${points * POINTS}px`;
       return own.scrollHeight <= own.clientHeight && own.scrollWidth <= own.clientWidth;
     };
-    const search = halving(SIZES);
+    // With hundreds of rows every try takes long, and hardly one of them fits: the smallest letters tell first.
+    const hopeless = rows > MANY_ROWS && !fits(SIZES.at(-1)!);
+    const search = halving(hopeless ? [] : SIZES);
     let turn = search.next();
     while (!turn.done) turn = search.next(fits(turn.value));
     const size = turn.value;

@@ -1,4 +1,5 @@
 import { expect, type Locator, type Page, test } from '@playwright/test';
+import { asPlannedUntil, inTable } from './browser-store';
 import { EMPTY_STATE, NOON, NOON_STATE, openMeal, openMeals, watchForErrors } from './kit';
 
 const MINUTE = 60_000;
@@ -7,29 +8,22 @@ test.use({ storageState: NOON_STATE });
 
 interface Evening {
   readonly tableAt: number;
-  readonly events: readonly unknown[];
+  readonly events: readonly { readonly kind: string }[];
   readonly plan: { readonly steps: readonly { readonly key: string; readonly start: number; readonly end: number }[] };
 }
 
 /** Of the session as the browser has stored it what the tests look at: all of it would be long on its way, many times an evening. */
 async function stored(page: Page): Promise<Evening> {
-  return page.evaluate(
-    () =>
-      new Promise<Evening>((resolve, reject) => {
-        const open = indexedDB.open('warm-cadence');
-        open.onerror = () => reject(open.error);
-        open.onsuccess = () => {
-          const all = open.result.transaction('sessions').objectStore('sessions').getAll();
-          all.onsuccess = () => {
-            open.result.close();
-            const [session] = all.result;
-            if (!session) return reject(new Error('There is no evening yet.'));
-            const { tableAt, events, plan } = session;
-            const steps = plan.steps.map(({ key, start, end }: Evening['plan']['steps'][0]) => ({ key, start, end }));
-            resolve({ tableAt, events: events.map(({ kind }: { kind: string }) => kind), plan: { steps } });
-          };
-        };
-      }),
+  return inTable(
+    page,
+    'sessions',
+    ([session]: readonly Evening[]) => {
+      if (!session) throw new Error('There is no evening yet.');
+      const { tableAt, events, plan } = session;
+      const steps = plan.steps.map(({ key, start, end }) => ({ key, start, end }));
+      return { answer: { tableAt, events: events.map(({ kind }) => ({ kind })), plan: { steps } } };
+    },
+    null,
   );
 }
 
@@ -189,45 +183,6 @@ test.describe(() => {
     expect(errors).toEqual([]);
   });
 });
-
-/** Writes into the log that everything up to so many minutes before the table went by the plan. */
-async function asPlannedUntil(page: Page, minute: number): Promise<number> {
-  return page.evaluate(
-    (until) =>
-      new Promise<number>((resolve, reject) => {
-        const open = indexedDB.open('warm-cadence');
-        open.onerror = () => reject(open.error);
-        open.onsuccess = () => {
-          const change = open.result.transaction('sessions', 'readwrite');
-          const sessions = change.objectStore('sessions');
-          const all = sessions.getAll();
-          all.onsuccess = () => {
-            const [session] = all.result;
-            const events = session.plan.steps.flatMap((step: { key: string; start: number; end: number }) =>
-              [
-                { kind: 'begun', minute: step.start },
-                { kind: 'done', minute: step.end },
-              ]
-                .filter((each) => each.minute <= until)
-                .map((each) => ({
-                  id: `${each.kind} ${step.key}`,
-                  kind: each.kind,
-                  key: step.key,
-                  at: session.tableAt + each.minute * 60_000,
-                })),
-            );
-            events.sort((a: { at: number }, b: { at: number }) => a.at - b.at);
-            sessions.put({ ...session, events });
-            change.oncomplete = () => {
-              open.result.close();
-              resolve(session.tableAt + until * 60_000 + 1000);
-            };
-          };
-        };
-      }),
-    minute,
-  );
-}
 
 test('guests half an hour late at the last moment: what bears it is kept warm, and every offer says what it leads to', async ({
   page,

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { inTable } from './browser-store';
 import { EMPTY_STATE, openMeals, settled, watchForErrors } from './kit';
 
 test('burners, oven, pots and people are edited and kept', async ({ page }) => {
@@ -43,20 +44,7 @@ test.describe(() => {
   test.use({ storageState: EMPTY_STATE });
   test('without the samples the first page says how to begin', async ({ page }) => {
     await openMeals(page);
-    await page.evaluate(
-      () =>
-        new Promise<void>((resolve, reject) => {
-          const open = indexedDB.open('warm-cadence');
-          open.onerror = () => reject(open.error);
-          open.onsuccess = () => {
-            const clearing = open.result.transaction('meals', 'readwrite').objectStore('meals').clear();
-            clearing.onsuccess = () => {
-              open.result.close();
-              resolve();
-            };
-          };
-        }),
-    );
+    await inTable(page, 'meals', () => ({ answer: null, clear: true as const }), null);
     await page.reload();
     await expect(page.getByText('Nothing is planned yet')).toBeVisible();
     await page.getByRole('button', { name: 'Load the sample meals' }).click();

@@ -1,4 +1,5 @@
-import { test as setup } from '@playwright/test';
+import { expect, test as setup } from '@playwright/test';
+import { inTable } from './browser-store';
 import { NOON, NOON_STATE, openMeals, SAMPLE_STATE, settled } from './kit';
 
 // What most tests begin from: a browser in which the sample meals have been opened before, their plans made. It saves each of them the planning.
@@ -13,18 +14,10 @@ for (const [name, path, time, ids] of [
     for (const id of ids) {
       await page.goto(`/meals/${id}`);
       await settled(page);
-      await page.waitForFunction((meal) => {
-        const opening = indexedDB.open('warm-cadence');
-        return new Promise((resolve) => {
-          opening.onsuccess = () => {
-            const asked = opening.result.transaction('plans').objectStore('plans').get(meal);
-            asked.onsuccess = () => {
-              opening.result.close();
-              resolve(asked.result !== undefined);
-            };
-          };
-        });
-      }, id);
+      const isKept = (plans: readonly { readonly mealId: string }[], meal: string) => ({
+        answer: plans.some(({ mealId }) => mealId === meal),
+      });
+      await expect.poll(() => inTable(page, 'plans', isKept, id)).toBe(true);
     }
     await context.storageState({ path, indexedDB: true });
   });

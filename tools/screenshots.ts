@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { chromium, type Page } from '@playwright/test';
+import { asPlannedUntil } from '../e2e/browser-store';
 import { boatWithEvenings } from './past-evenings';
 
 /** Takes docs/screenshots anew from the demo data: one picture of each main view. */
@@ -136,33 +137,7 @@ async function openEvenings(page: Page): Promise<void> {
 async function cookUntilQuarterPastSix(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Begin at the stove' }).click();
   await page.getByTestId('table-line').waitFor();
-  // No named functions in here: the bundler would give them a helper that the page does not have.
-  await page.evaluate(
-    () =>
-      new Promise<void>((resolve, reject) => {
-        const open = indexedDB.open('warm-cadence');
-        open.onerror = () => reject(open.error);
-        open.onsuccess = () => {
-          const sessions = open.result.transaction('sessions', 'readwrite').objectStore('sessions');
-          sessions.getAll().onsuccess = (event) => {
-            const session = (event.target as IDBRequest).result[0];
-            const quarter = -75;
-            const events = session.plan.steps.flatMap((step: { key: string; start: number; end: number }) => [
-              ...(step.start <= quarter
-                ? [{ id: `b ${step.key}`, at: session.tableAt + step.start * 60_000, kind: 'begun', key: step.key }]
-                : []),
-              ...(step.end <= quarter
-                ? [{ id: `d ${step.key}`, at: session.tableAt + step.end * 60_000, kind: 'done', key: step.key }]
-                : []),
-            ]);
-            sessions.put({ ...session, events }).onsuccess = () => {
-              open.result.close();
-              resolve();
-            };
-          };
-        };
-      }),
-  );
+  await asPlannedUntil(page, -75);
   const away = await page.evaluate(() => {
     const tomorrow = new Date(Date.now() + 86_400_000);
     tomorrow.setHours(18, 15, 20, 0);

@@ -320,6 +320,8 @@ test('what is left too long on the heat calls, louder and in words, until it is 
     await page.waitForTimeout(400);
   }
   const before = await tones();
+  const topOfNow = async () => (await page.getByRole('region', { name: 'Now' }).boundingBox())?.y;
+  const top = await topOfNow();
   await page.evaluate(() => Object.assign((window as unknown as { heard: object }).heard, { away: true }));
   for (let minutes = 0; minutes < 24; minutes += 2) {
     await page.clock.fastForward(2 * MINUTE);
@@ -329,6 +331,11 @@ test('what is left too long on the heat calls, louder and in words, until it is 
     'Careful: Spiced chickpeas, boil, is long past its time on the heat.',
   );
   await expect(pot.getByRole('alert')).toBeVisible();
+  // Nothing moves under a finger, and on a phone the call stands in sight wherever the page is.
+  expect(await topOfNow()).toBe(top);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect(page.getByTestId('calls')).toBeInViewport({ ratio: 0.95 });
+  await page.setViewportSize({ width: 1280, height: 800 });
   await expect.poll(tones).toBeGreaterThan(before);
   await expect.poll(() => page.title()).toContain('Careful: Spiced chickpeas');
   const careful = expect.arrayContaining([expect.stringContaining('Careful: Spiced chickpeas')]);

@@ -1,5 +1,6 @@
 import type { Meal } from '@/core/meal/meal';
 import type { Plan, PlannedStep } from '@/core/meal/plan';
+import { inFonts } from './fonts';
 import type { Clock } from './sheets';
 
 const WIDTH = 760;
@@ -35,7 +36,7 @@ export function drawing(meal: Meal, plan: Plan, clock: Clock): string {
     const bars = inLanes(own, numbers);
     const lanes = Math.max(...bars.map(({ lane }) => lane)) + 1;
     const y = TOP + row * ROW;
-    parts.push(`<text x="0" y="${y + 11}" font-size="9">${escaped(short(station.name))}</text>`);
+    parts.push(`<text x="0" y="${y + 11}" font-size="9">${lettered(short(station.name))}</text>`);
     parts.push(line(0, y + lanes * ROW - 1, WIDTH, y + lanes * ROW - 1, '#bbb'));
     for (const { step, number, lane } of bars) parts.push(barOf(step, number, x, y + lane * ROW));
     row += lanes;
@@ -51,6 +52,15 @@ export function drawing(meal: Meal, plan: Plan, clock: Clock): string {
   }
   const hot = `<rect x="${x(-60)}" y="${TOP - 4}" width="${x(0) - x(-60)}" height="${height - TOP - BOTTOM + 4}" fill="#f0f0f0"/>`;
   return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${WIDTH} ${height}" width="${WIDTH}" height="${height}" font-family="Main, sans-serif">${hot}${hours.join('')}${parts.join('')}</svg>`;
+}
+
+/** Words in the fonts of the sheet: what the main one lacks in spans of their own. */
+function lettered(words: string): string {
+  return inFonts([words])
+    .map(({ text, font }) =>
+      font ? `<tspan font-family="${font}, sans-serif">${escaped(text)}</tspan>` : escaped(text),
+    )
+    .join('');
 }
 
 /** Steps that overlap at one station lie in lanes of their own. */

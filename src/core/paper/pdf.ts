@@ -1,6 +1,7 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { AISLES, type Errand, sayErrand } from '@/core/prep/shopping';
 import { printAmount } from '@/core/units/amount';
+import { inFonts } from './fonts';
 import type { PrepSheet, WallSheet } from './sheets';
 
 export type PaperSize = 'A4' | 'LETTER';
@@ -52,7 +53,7 @@ export function wallPdf(
             { width: points * 3.1, text: row.time, bold: true },
             {
               width: '*',
-              text: safe([
+              text: inFonts([
                 { text: `${row.step}, ${row.dish}`, bold: true },
                 `${marks} · ${row.where} · to ${row.until}`,
                 ...goesIn,
@@ -65,11 +66,11 @@ export function wallPdf(
   });
   const half = splitEvenly(sheet.rows.map(weightOf));
   return paper(size, points, [
-    { text: safe([sheet.title]), style: 'title' },
-    { text: safe([under]) },
+    { text: inFonts([sheet.title]), style: 'title' },
+    { text: inFonts([under]) },
     { svg, width: (size === 'A4' ? 595.28 : 612) - 2 * MARGIN, margin: [0, points * 0.4, 0, points * 0.2] },
     {
-      text: safe([
+      text: inFonts([
         sheet.dishes.map(({ number, name, lands }) => `${number} ${name}${lands ? ` (${lands})` : ''}`).join('   '),
       ]),
       margin: [0, 0, 0, points * 0.6],
@@ -82,7 +83,7 @@ export function wallPdf(
       columnGap: points * 1.5,
     },
     {
-      text: safe([
+      text: inFonts([
         { text: 'Careful. ', bold: true },
         sheet.cautions.map(({ mark, says }) => `${mark} ${says}`).join('  '),
         ' Your local rules and the maker’s instructions come first.',
@@ -115,18 +116,22 @@ export function prepPdf(sheet: PrepSheet, under: string, size: PaperSize, points
       ({ amount, name, cut, dishName }) =>
         `${box}${amount ? printAmount(amount) : ''} ${name}${cut ? `, ${cut}` : ''} (${dishName})`,
     );
-    return { stack: lines.map((each) => ({ text: safe([each]) })), margin: [0, 0, 0, points * 0.3], unbreakable: true };
+    return {
+      stack: lines.map((each) => ({ text: inFonts([each]) })),
+      margin: [0, 0, 0, points * 0.3],
+      unbreakable: true,
+    };
   });
   const measured = sheet.measured.map(({ name, lines }): Content => {
     const stack: Content[] = [
-      { text: safe([name]), bold: true },
-      ...lines.map((each) => ({ text: safe([`${box}${each}`]) })),
+      { text: inFonts([name]), bold: true },
+      ...lines.map((each) => ({ text: inFonts([`${box}${each}`]) })),
     ];
     return { stack, margin: [0, 0, 0, points * 0.3], unbreakable: true };
   });
   const taken = sheet.taken.vessels.map(({ name, uses }): Content => {
     return {
-      text: safe([
+      text: inFonts([
         { text: `${box}${name}: `, bold: true },
         uses
           .map(
@@ -137,8 +142,8 @@ export function prepPdf(sheet: PrepSheet, under: string, size: PaperSize, points
     };
   });
   return paper(size, points, [
-    { text: safe([`Laid out: ${sheet.title}`]), style: 'title' },
-    { text: safe([under]) },
+    { text: inFonts([`Laid out: ${sheet.title}`]), style: 'title' },
+    { text: inFonts([under]) },
     {
       columns: [
         { width: '*', stack: [{ text: 'At the board', style: 'head' }, ...board] },
@@ -148,12 +153,12 @@ export function prepPdf(sheet: PrepSheet, under: string, size: PaperSize, points
             { text: 'Measured out', style: 'head' },
             ...measured,
             ...(sheet.atHand.length > 0
-              ? [{ text: 'At hand', style: 'head' }, { text: safe([sheet.atHand.join(', ')]) }]
+              ? [{ text: 'At hand', style: 'head' }, { text: inFonts([sheet.atHand.join(', ')]) }]
               : []),
             { text: 'Taken out', style: 'head' },
             ...taken,
             {
-              text: safe([
+              text: inFonts([
                 `${box}${sheet.taken.small.map(({ name }) => name).join(', ')}; ${sheet.taken.serving.length} to serve in`,
               ]),
             },
@@ -177,14 +182,14 @@ export function shoppingPdf(
     if (own.length === 0) return [];
     const stack: Content[] = [
       { text: `${aisle.charAt(0).toUpperCase()}${aisle.slice(1)}`, style: 'head' },
-      ...own.map((errand) => ({ text: safe([`[  ] ${sayErrand(errand)}`]) })),
+      ...own.map((errand) => ({ text: inFonts([`[  ] ${sayErrand(errand)}`]) })),
     ];
     return [{ lines: own.length + 2, content: { stack, unbreakable: own.length < 40 } }];
   });
   const half = splitEvenly(aisles.map(({ lines }) => lines));
   return paper(size, points, [
-    { text: safe([`To buy: ${title}`]), style: 'title' },
-    { text: safe([under]) },
+    { text: inFonts([`To buy: ${title}`]), style: 'title' },
+    { text: inFonts([under]) },
     {
       columns: [
         { width: '*', stack: aisles.slice(0, half).map(({ content }) => content) },
@@ -193,35 +198,4 @@ export function shoppingPdf(
       columnGap: points * 1.5,
     },
   ]);
-}
-
-type Run = string | { readonly text: string; readonly bold?: boolean; readonly color?: string };
-interface FontRun {
-  readonly text: string;
-  readonly font?: 'Extended';
-  readonly bold?: boolean;
-  readonly color?: string;
-}
-
-/** Signs of the plain font beyond Latin-1. */
-const PLAIN = /[\n -~\u00a0-\u00ffŒœ–—‘’‚“”„•…€™−⁄]/;
-const EXTENDED = /[\u0100-\u024f\u1e00-\u1eff]/;
-const INSTEAD: Readonly<Record<string, string>> = { '⅓': '1/3', '⅔': '2/3', '→': '>', '✓': 'x' };
-
-/** Text in the fonts that ship with the app: letters of other Latin alphabets from the extended one, what neither has as “?”. */
-export function safe(runs: readonly Run[]): FontRun[] {
-  return runs.flatMap((run): FontRun[] => {
-    const style = typeof run === 'string' ? {} : run;
-    const text = typeof run === 'string' ? run : run.text;
-    const pieces: FontRun[] = [];
-    for (const sign of text) {
-      const plain = INSTEAD[sign] ?? (PLAIN.test(sign) ? sign : EXTENDED.test(sign) ? sign : '?');
-      const isExtended = EXTENDED.test(plain) && !PLAIN.test(plain);
-      const last = pieces.at(-1);
-      if (last && (last.font === 'Extended') === isExtended)
-        pieces[pieces.length - 1] = { ...last, text: last.text + plain };
-      else pieces.push({ ...style, text: plain, ...(isExtended ? { font: 'Extended' as const } : {}) });
-    }
-    return pieces;
-  });
 }

@@ -1,26 +1,44 @@
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
+import { FONTS, type FontName } from '@/core/paper/fonts';
 import { SIZES } from '@/core/paper/pdf';
 import { halving } from './halving';
 
 type Maker = typeof import('pdfmake/build/pdfmake');
 
-const FONTS = {
-  'main.woff': new URL(
-    '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
-    import.meta.url,
-  ),
-  'main-bold.woff': new URL(
-    '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff',
-    import.meta.url,
-  ),
-  'extended.woff': new URL(
-    '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff',
-    import.meta.url,
-  ),
-  'extended-bold.woff': new URL(
-    '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff',
-    import.meta.url,
-  ),
+/** A file for each font and weight. The addresses stand written out: so the bundler finds them. */
+const FILES: Readonly<Record<FontName, readonly [normal: URL, bold: URL]>> = {
+  Main: [
+    new URL(
+      '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
+      import.meta.url,
+    ),
+    new URL(
+      '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff',
+      import.meta.url,
+    ),
+  ],
+  Extended: [
+    new URL(
+      '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff',
+      import.meta.url,
+    ),
+    new URL(
+      '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff',
+      import.meta.url,
+    ),
+  ],
+  Vietnamese: [
+    new URL('@fontsource/noto-sans/files/noto-sans-vietnamese-400-normal.woff', import.meta.url),
+    new URL('@fontsource/noto-sans/files/noto-sans-vietnamese-700-normal.woff', import.meta.url),
+  ],
+  Greek: [
+    new URL('@fontsource/noto-sans/files/noto-sans-greek-400-normal.woff', import.meta.url),
+    new URL('@fontsource/noto-sans/files/noto-sans-greek-700-normal.woff', import.meta.url),
+  ],
+  Cyrillic: [
+    new URL('@fontsource/noto-sans/files/noto-sans-cyrillic-400-normal.woff', import.meta.url),
+    new URL('@fontsource/noto-sans/files/noto-sans-cyrillic-700-normal.woff', import.meta.url),
+  ],
 };
 
 let ready: Promise<Maker> | undefined;
@@ -37,17 +55,22 @@ export function pdfMaker(): Promise<Maker> {
 async function load(): Promise<Maker> {
   const module = await import('pdfmake/build/pdfmake');
   const maker = ('default' in module ? module.default : module) as Maker;
-  const files = await Promise.all(Object.entries(FONTS).map(async ([name, url]) => [name, await base64(url)] as const));
+  const fonts = await Promise.all(
+    FONTS.map(async ({ name }) => {
+      const [normal, bold] = await Promise.all(FILES[name].map(base64));
+      return { name, normal: normal!, bold: bold! };
+    }),
+  );
+  const files = fonts.flatMap(({ name, normal, bold }) => [
+    [`${name}.woff`, normal],
+    [`${name}-bold.woff`, bold],
+  ]);
   maker.addVirtualFileSystem(Object.fromEntries(files));
-  maker.addFonts({
-    Main: { normal: 'main.woff', bold: 'main-bold.woff', italics: 'main.woff', bolditalics: 'main-bold.woff' },
-    Extended: {
-      normal: 'extended.woff',
-      bold: 'extended-bold.woff',
-      italics: 'extended.woff',
-      bolditalics: 'extended-bold.woff',
-    },
+  const faces = FONTS.map(({ name }) => {
+    const [normal, bold] = [`${name}.woff`, `${name}-bold.woff`];
+    return [name, { normal, bold, italics: normal, bolditalics: bold }];
   });
+  maker.addFonts(Object.fromEntries(faces));
   return maker;
 }
 

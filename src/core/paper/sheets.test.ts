@@ -1,0 +1,83 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
+import type { Meal } from '@/core/meal/meal';
+import type { Plan } from '@/core/meal/plan';
+import { planned } from '@/core/testing/meals';
+import { SAMPLE_MEALS } from '@/demo/meals';
+import { drawing } from './drawing';
+import { prepPdf, SIZES, wallPdf } from './pdf';
+import { prepSheet, wallSheet } from './sheets';
+
+const sample = SAMPLE_MEALS.find(({ setting }) => setting.id === 'harvest')!;
+const kitchen = {
+  ...sample.kitchen,
+  burners: sample.kitchen.burners.map((burner, k) => (k > 0 ? burner : { ...burner, name: 'Große Ľavá & <1>' })),
+};
+const meal: Meal = {
+  ...sample.setting,
+  day: '2026-11-28',
+  kitchen,
+  dishes: sample.dishes,
+};
+const clock = (minute: number) => {
+  const at = clockMinutes(meal.hour) + minute;
+  return { day: at < 0 ? 'Friday' : 'Saturday', time: printClock(((at % 1440) + 1440) % 1440) };
+};
+
+describe('the sheet for the wall', () => {
+  let plan: Plan;
+  beforeAll(async () => {
+    const made = await planned(meal, 10, 2);
+    // One step on the evening before, as where something is made ahead.
+    const steps = made.steps.map((step, k) =>
+      k > 0 ? step : { ...step, start: step.start - 1440, end: step.end - 1440 },
+    );
+    plan = { ...made, steps };
+  });
+
+  it('has each step once, by the clock, and says the day where it is another', () => {
+    const { rows } = wallSheet(meal, plan, clock);
+    expect(rows.map(({ key }) => key).sort()).toEqual(plan.steps.map(({ key }) => key).sort());
+    expect(rows.map(({ day }) => day).filter(Boolean)).toEqual(['Friday', 'Saturday']);
+    const table = rows.slice(1).map(({ time }) => time);
+    expect(table).toEqual([...table].sort());
+  });
+
+  it('has each caution once, with a letter that stands at its steps', () => {
+    const { rows, cautions } = wallSheet(meal, plan, clock);
+    expect(new Set(cautions.map(({ says }) => says)).size).toBe(cautions.length);
+    expect(new Set(rows.flatMap(({ marks }) => marks))).toEqual(new Set(cautions.map(({ mark }) => mark)));
+    expect(cautions.map(({ says }) => says).sort()).toEqual(
+      [...new Set(plan.steps.flatMap((step) => step.cautions))].sort(),
+    );
+  });
+
+  it('is drawn with a row for each station and a bar for each step of the day, all names in their letters and none as markup', () => {
+    const svg = drawing(meal, plan, clock);
+    expect(svg).toContain('Große <tspan font-family="Extended, sans-serif">Ľ</tspan>avá &amp; &lt;1');
+    const bars = svg.match(/<rect [^>]*stroke="#000"/g) ?? [];
+    expect(bars).toHaveLength(plan.steps.filter(({ ahead }) => !ahead).length);
+    const plain = plan.stations.map(({ name }) => name).filter((name) => !name.includes('&'));
+    expect(plain.filter((name) => !svg.includes(name.slice(0, 10)))).toEqual([]);
+  });
+
+  it('puts every step, amount and caution into the PDF', () => {
+    const sheet = wallSheet(meal, plan, clock);
+    const text = JSON.stringify(wallPdf(sheet, 'under', drawing(meal, plan, clock), 'A4', SIZES[0]));
+    for (const { step, goesIn } of sheet.rows) {
+      expect(text).toContain(step);
+      if (goesIn && !/[⅓⅔]/.test(goesIn)) expect(text).toContain(goesIn);
+    }
+    for (const { says } of sheet.cautions) expect(text).toContain(says.slice(0, 30));
+  });
+
+  it('has beside it what is cut, measured and taken out, nothing twice', () => {
+    const sheet = prepSheet(meal, plan, ({ name }) => name);
+    const board = new Set(sheet.rounds.flatMap(({ bowls }) => bowls.map(({ key }) => key)));
+    expect(board.size).toBeGreaterThan(5);
+    const text = JSON.stringify(prepPdf(sheet, 'under', 'LETTER', SIZES[0]));
+    for (const { name } of sheet.taken.vessels) expect(text).toContain(name);
+    expect(text).toContain('At the board');
+    expect(new Set(sheet.atHand).size).toBe(sheet.atHand.length);
+  });
+});

@@ -129,7 +129,12 @@ async function applyTo(meal: Meal, { change }: WayOut): Promise<Refusal | null> 
       }
       return null;
     case 'ahead':
-      return changeMeal(pantry(), meal.id, ({ ahead = [] }) => ({ ahead: [...ahead, change.made] }), now);
+      return changeMeal(
+        pantry(),
+        meal.id,
+        ({ ahead = [] }) => ({ ahead: [...ahead.filter(({ dish }) => dish !== change.made.dish), change.made] }),
+        now,
+      );
     case 'without':
       return changeMeal(
         pantry(),

@@ -1,6 +1,5 @@
 import { missingCautions } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
-import { groupBy } from '@/core/group-by';
 import type { Range } from '@/core/heat/boil';
 import { celsiusAfter } from '@/core/heat/cool';
 import { clockMinutes, type Kitchen, printClock } from '@/core/kitchen/kitchen';
@@ -8,6 +7,7 @@ import type { FoundSolution, ProblemLink, ProblemStep } from '@/core/schedule/pr
 import { printAmount } from '@/core/units/amount';
 import { listed } from '@/core/units/words';
 import { type Compiled, holdOfPerson, holdOfVessel } from './compile';
+import { groupBy } from './group-by';
 import { giverOf } from './hand-over';
 import type { Meal } from './meal';
 import type { Part } from './parts';

@@ -1,7 +1,7 @@
-import { groupBy } from '@/core/group-by';
 import { printClock } from '@/core/kitchen/kitchen';
 import type { FoundSolution } from '@/core/schedule/problem';
 import type { Compiled, Entry } from './compile';
+import { groupBy } from './group-by';
 import { EYES, HANDS } from './resources';
 import { Standing, type Tie } from './ties';
 

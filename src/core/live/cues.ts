@@ -130,11 +130,13 @@ function fishOutCues(session: Session, steps: readonly LiveStep[], now: number):
 }
 
 function oneTrip(looks: readonly Cue[]): Cue {
-  const [first] = looks;
-  if (looks.length === 1) return first!;
+  const first = looks[0]!;
+  // A look and the end of the same pot ask the same.
+  const asked = [...new Set(looks.map(({ says }) => says))];
+  if (asked.length === 1) return first;
   return {
-    ...first!,
-    says: `One trip to the stove. ${looks.map(({ says }) => says).join(' ')}`,
+    ...first,
+    says: `One trip to the stove. ${asked.join(' ')}`,
     keys: [...new Set(looks.flatMap(({ keys }) => keys))],
   };
 }

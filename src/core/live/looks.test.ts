@@ -113,6 +113,16 @@ describe('calls', () => {
     expect(cuesAt(aside, late + 1).some(({ kind }) => kind === 'danger')).toBe(false);
   });
 
+  it('ask the same of one pot once, when its look and its end come together', () => {
+    const boil = 'mushroom-stock/boil';
+    const look = at(step(boil).start + 10);
+    const session = told(upTo(boil), { kind: 'not-yet', key: boil, until: look + 100_000 }, at(step(boil).start + 1));
+    expect(nextLookAt(session, live(session, boil, look))).toBe(look);
+    const asked = cuesAt(session, look + 1000).filter(({ keys }) => keys.includes(boil));
+    expect(asked).toHaveLength(1);
+    expect(asked[0]!.says.match(/It rolls\?/g)).toHaveLength(1);
+  });
+
   it('follow along only with cold work at the board that nothing speaks against', () => {
     const first = plan.steps.find((each) => each.key === 'mushroom-stock/chop')!;
     const session: Session = { id: 's', meal, tableAt: TABLE, plan, events: [], moved: '' };

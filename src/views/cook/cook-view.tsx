@@ -328,10 +328,10 @@ function Focal({ session, live, told, now, canUndo }: StepProps & { readonly now
       </p>
       <h1 className="mt-1 text-5xl first-letter:uppercase sm:text-6xl">{step.name}</h1>
       <p className="mt-3 text-2xl">{step.says}</p>
-      <p className="mt-2 text-xl text-faint">
+      <p className="mt-2 flex flex-wrap gap-x-3 text-xl text-faint">
         {placeWords(live)}
         {live.status === 'running' && (
-          <span className="ml-3 text-ink" data-testid="focal-clock">
+          <span className="text-ink" data-testid="focal-clock">
             {printCountdown(live.endAt - now)} {over ? 'over' : 'left'}
           </span>
         )}

@@ -36,6 +36,7 @@ export function Watched({ session, live, told, now, tint }: WatchedProps) {
   const lookIsDue = look !== null && look <= now;
   // What only rests is over by itself: there is nothing to press.
   const byItself = step.station.sort === 'shelf' && step.attention === 'none';
+  // What opens by itself shows the answers only, so that the pots below stay in sight.
   const open = opened || (!byItself && !stands && (lookIsDue || left < OPEN_BEFORE_END * 1000));
   const what = measurable(session.meal, live);
   const danger = dangerAt(live);
@@ -86,7 +87,7 @@ export function Watched({ session, live, told, now, tint }: WatchedProps) {
               Long past its time on the heat: take it off, or look at it now.
             </p>
           )}
-          <span className="grid auto-cols-fr grid-flow-col gap-2 sm:flex sm:flex-wrap sm:gap-3">
+          <span className="grid auto-cols-fr grid-flow-col gap-2 sm:inline-flex sm:flex-wrap sm:gap-3">
             <Button big className={NARROW} onClick={notYet}>
               not yet
             </Button>
@@ -99,8 +100,17 @@ export function Watched({ session, live, told, now, tint }: WatchedProps) {
               done
             </Button>
           </span>
-          {what && <Measured live={live} what={what} told={told} now={now} />}
-          <Rarely session={session} live={live} told={told} />
+          {!opened && (
+            <Button look="quiet" big onClick={() => setOpened(true)}>
+              more
+            </Button>
+          )}
+          {opened && (
+            <>
+              {what && <Measured live={live} what={what} told={told} now={now} />}
+              <Rarely session={session} live={live} told={told} />
+            </>
+          )}
         </div>
       )}
     </li>

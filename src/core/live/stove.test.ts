@@ -71,6 +71,38 @@ describe('at the stove', () => {
     expect(after.watching.map((each) => each.step.key)).toContain('a/rest');
   });
 
+  it('what wants an eye first stands first, and time alone moves nothing', () => {
+    // Of two covered pots the one that is over later is to be looked at every five minutes.
+    const steps = plan.steps.map((each) =>
+      each.key === 'b/cover' ? { ...each, lookEvery: 5, attention: 'eyes' as const } : each,
+    );
+    const minute = Math.max(step('a/cover').start, step('b/cover').start);
+    const begun = (key: string, when: number): LiveEvent => ({ id: `on ${key}`, at: at(when, 0), kind: 'begun', key });
+    const events = [
+      ...['a/wash', 'b/wash', 'a/boil', 'b/boil'].map((key) => done(key, minute - 1)),
+      begun('a/cover', minute - 1),
+      begun('b/cover', minute),
+    ];
+    const evening: Session = { ...session(events), plan: { ...plan, steps } };
+    const pots = (when: Session, now: number) =>
+      stoveAt(when, now)
+        .watching.map((each) => each.step.key)
+        .filter((key) => key.endsWith('/cover'));
+    const order = (when: number) => pots(evening, at(when));
+    expect(order(minute + 1)).toEqual(['b/cover', 'a/cover']);
+    for (let later = 2; later < 12; later++) expect(order(minute + later)).toEqual(order(minute + 1));
+    // Looked at, it wants no eye for a while: the other one comes first.
+    const look: LiveEvent = {
+      id: 'look',
+      at: at(minute + 10, 0),
+      kind: 'checked',
+      key: 'b/cover',
+      look: 'not there',
+      until: at(minute + 25, 0),
+    };
+    expect(pots({ ...evening, events: [...events, look] }, at(minute + 10, 30))).toEqual(['a/cover', 'b/cover']);
+  });
+
   it('undo takes back the last thing said that still stands', () => {
     const events: LiveEvent[] = [done('a/wash'), done('b/wash')];
     const undone: LiveEvent = { id: 'u', at: at(0), kind: 'undo', of: 'done b/wash' };

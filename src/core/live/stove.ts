@@ -1,9 +1,11 @@
+import { nextLookAt } from './looks';
 import type { LiveStep, Session } from './session';
 import { instantOf, liveSteps } from './session';
 
 /** What stands before the cook: what the hands do, what is on the heat, what comes. */
 export interface Stove {
   readonly now: readonly LiveStep[];
+  /** Under way without hands, what wants an eye first at the head. */
   readonly watching: readonly LiveStep[];
   readonly next: readonly LiveStep[];
   /** Whole minutes without hands-on work from now, for the first cook; 0 while the hands are busy. */
@@ -29,7 +31,12 @@ export function stoveAt(session: Session, now: number): Stove {
     first.add(who);
     return true;
   });
-  const watching = steps.filter((live) => live.status === 'running' && !hands(live)).sort((a, b) => a.endAt - b.endAt);
+  // What wants an eye first stands first: a look or its end. Both instants are known ahead, so that time alone moves nothing.
+  const watching = steps
+    .filter((live) => live.status === 'running' && !hands(live))
+    .map((live) => ({ live, eyeAt: Math.min(live.endAt, nextLookAt(session, live) ?? live.endAt) }))
+    .sort((a, b) => a.eyeAt - b.eyeAt)
+    .map(({ live }) => live);
   const coming = steps
     .filter((live) => (live.status === 'waiting' || live.status === 'due') && !nowList.includes(live))
     .filter((live) => live.step.follows === null || hands(live))

@@ -434,7 +434,9 @@ interface NextProps {
   readonly now: number;
 }
 
-function Next({ list, quiet, quietFrom, now }: NextProps) {
+function Next({ session, list, quiet, quietFrom, now }: NextProps) {
+  const { people } = session.meal.kitchen;
+  const cook = people.length > 1 ? people.find(({ role }) => role === 'cook')?.name : undefined;
   return (
     <section
       aria-label="Next"
@@ -453,6 +455,7 @@ function Next({ list, quiet, quietFrom, now }: NextProps) {
       </ol>
       {quiet > 0 && (
         <p className="max-w-48 font-title text-xl text-ember" data-testid="quiet-minutes">
+          {cook && <span className="block text-lg">{cook}:</span>}
           {printSpan(quiet)} free {quietFrom - now > 60_000 ? `after ${format(quietFrom, 'HH:mm')}` : 'now'}
         </p>
       )}

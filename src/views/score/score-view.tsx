@@ -140,8 +140,15 @@ export function ScoreView() {
         ) : (
           <div>
             <p className="text-faint">
-              Choose a step, with the pointer or the arrow keys, to read why it stands where it does
-              {hand && '; drag it to move it'}.
+              Choose a step<span className="max-sm:hidden">, with the pointer or the arrow keys,</span> to read why it
+              stands where it does
+              {hand && (
+                <>
+                  <span className="max-sm:hidden">; drag it to move it</span>
+                  <span className="sm:hidden">, and to move it</span>
+                </>
+              )}
+              .
             </p>
             {told && <Told words={told} />}
             {hand && hand.pins.length > 0 && <Pins hand={hand} />}

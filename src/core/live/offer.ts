@@ -54,14 +54,10 @@ export function weightOf({ late, spoilt }: Trouble): number {
 export interface LateOffer {
   /** The dishes that come late, the latest last. */
   readonly dishes: readonly string[];
-  /** When the last of them is there. */
-  readonly thereAt: number;
   readonly late: number;
   /** The hour that can be kept, and how much later it is. */
   readonly newTable: number;
   readonly minutes: number;
-  /** What could be eaten first, when the hour stays. */
-  readonly first: readonly string[];
 }
 
 /** The offer that stands, if the hour cannot be kept and the cook has not said that it stays. */
@@ -70,13 +66,10 @@ export function lateOffer(session: Session): LateOffer | null {
   const late = isLate.at(-1)?.late;
   if (late === undefined) return null;
   const minutes = Math.ceil(late / STEP) * STEP;
-  const inTime = session.plan.landings.filter((landing) => landing.served !== 'cold' && landing.late === 0);
   return {
     dishes: isLate.map(({ dishName }) => dishName),
-    thereAt: session.tableAt + isLate.at(-1)!.ready * MINUTE,
     late,
     newTable: session.tableAt + minutes * MINUTE,
     minutes,
-    first: inTime.map(({ dishName }) => dishName),
   };
 }

@@ -303,7 +303,7 @@ export const beefCheeks: Dish = dish({
     overnight(follow('braise', 'finish', 0, 60, 30)),
   ],
   vessels: [pot('pot', 'braising pot', ['casserole'], 6, 'brown', 'finish', { widthCm: 26, wash: 10 })],
-  lands: { step: 'finish', waits: waits('hot', 45, 75, 'covered on the shelf, better for it; keep it above 57 °C') },
+  lands: { step: 'finish', waits: waits('hot', 45, 75, 'covered on the shelf, better for it; keep it steaming hot') },
 });
 
 export const splitPeaCurry: Dish = dish({
@@ -435,7 +435,7 @@ export const roastRoots: Dish = dish({
     pot('tray', 'first tray', ['tray'], 4, 'oil', 'roast', { wash: 0 }),
     pot('tray-2', 'second tray', ['tray'], 4, 'oil', 'roast', { wash: 0 }),
   ],
-  lands: { step: 'roast', waits: waits('hot', 6, 12, 'on the tray, uncovered') },
+  lands: { step: 'roast', waits: waits('hot', 6, 12, 'on the tray, uncovered', 'open') },
 });
 
 export const skilletGreens: Dish = dish({
@@ -468,7 +468,7 @@ export const skilletGreens: Dish = dish({
   ],
   links: [follow('wash', 'fry', 0, 180)],
   vessels: [pot('pan', 'skillet', ['pan'], 3.5, 'fry', 'fry', { widthCm: 28 })],
-  lands: { step: 'fry', waits: waits('hot', 3, 6, 'uncovered, in the pan') },
+  lands: { step: 'fry', waits: waits('hot', 3, 6, 'uncovered, in the pan', 'open') },
 });
 
 export const horseradishCream: Dish = dish({

@@ -177,7 +177,7 @@ const roastPotatoes: Dish = dish({
     pot('tray', 'first tray', ['tray'], 5, 'shake', 'roast', { wash: 0, grows: false }),
     pot('tray-2', 'second tray', ['tray'], 5, 'shake', 'roast', { wash: 0, grows: false }),
   ],
-  lands: { step: 'roast', waits: waits('hot', 5, 10, 'in the tray, uncovered') },
+  lands: { step: 'roast', waits: waits('hot', 5, 10, 'in the tray, uncovered', 'open') },
 });
 
 const redCabbage: Dish = dish({
@@ -357,7 +357,7 @@ const shreddedSprouts: Dish = dish({
   ],
   links: [overnight(follow('shred', 'fry', 0, 240))],
   vessels: [pot('pan', 'skillet', ['pan'], 5, 'fry', 'fry', { widthCm: 30, grows: false })],
-  lands: { step: 'fry', waits: waits('hot', 4, 8, 'uncovered') },
+  lands: { step: 'fry', waits: waits('hot', 4, 8, 'uncovered', 'open') },
 });
 
 const celeriacSoup: Dish = dish({
@@ -445,7 +445,7 @@ const oatRolls: Dish = dish({
     pot('bowl', 'bowl', ['bowl'], 4, 'knead', 'shape'),
     pot('tray', 'tray', ['tray'], 5, 'shape', 'bake', { wash: 0, grows: false }),
   ],
-  lands: { step: 'bake', waits: waits('warm', 50, 90, 'wrapped in a cloth') },
+  lands: { step: 'bake', waits: waits('warm', 50, 90, 'wrapped in a cloth', 'wrapped') },
 });
 
 const walnutRelish: Dish = dish({

@@ -1,13 +1,14 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
 import type { Dish } from '@/core/dish/dish';
-import type { StoredErrand, StoredMeal } from '@/core/formats/backup-file';
+import type { KnownFood, StoredErrand, StoredMeal } from '@/core/formats/backup-file';
 import type { Evening } from '@/core/formats/meal-file';
+import { dishWithStanding, eveningWithKeys, storedMealWithKeys } from '@/core/formats/older-keys';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Plan } from '@/core/meal/plan';
 import type { LarderItem } from '@/core/prep/larder';
 import type { OwnMeasure } from '@/core/units/measures';
 
-export type { StoredErrand, StoredMeal };
+export type { KnownFood, StoredErrand, StoredMeal };
 
 /** The last plan of a meal and a print of what it was made from. */
 export interface StoredPlan {
@@ -19,7 +20,7 @@ export interface StoredPlan {
 /** The session of a meal at the stove; `over` when it was put away. */
 export type StoredSession = Evening;
 
-export const SETTINGS = ['money', 'backed up', 'paper', 'learning', 'quiet', 'follow'] as const;
+export const SETTINGS = ['money', 'backed up', 'paper', 'learning', 'quiet', 'follow', 'pretend'] as const;
 
 /** A choice of the cook that belongs to no meal: the sign of the money, when all was last backed up. */
 export interface Setting {
@@ -51,6 +52,7 @@ export class Pantry extends Dexie {
   declare readonly larder: EntityTable<LarderItem, 'key'>;
   declare readonly settings: EntityTable<Setting, 'name'>;
   declare readonly photos: EntityTable<StoredPhoto, 'id'>;
+  declare readonly foods: EntityTable<KnownFood, 'key'>;
 
   constructor(name = 'warm-cadence') {
     super(name);
@@ -102,6 +104,29 @@ const MIGRATIONS: readonly Migration[] = [
   {
     version: 5,
     stores: { ...TABLES, measures: 'id', errands: 'id, mealId', larder: 'key', settings: 'name', photos: 'id' },
+  },
+  // What the cook has said of foods; keys are escaped, steps of plans say which they are, and how a pot stands is no longer read from words.
+  {
+    version: 6,
+    stores: {
+      ...TABLES,
+      measures: 'id',
+      errands: 'id, mealId',
+      larder: 'key',
+      settings: 'name',
+      photos: 'id',
+      foods: 'key',
+    },
+    upgrade: async (transaction) => {
+      await transaction.table('plans').clear();
+      const dishes = (await transaction.table('dishes').toArray()) as object[];
+      const kitchens = (await transaction.table('kitchens').toArray()) as object[];
+      await transaction.table('dishes').bulkPut(dishes.map(dishWithStanding));
+      const meals = (await transaction.table('meals').toArray()) as object[];
+      await transaction.table('meals').bulkPut(meals.map((meal) => storedMealWithKeys(meal, dishes, kitchens)));
+      const sessions = (await transaction.table('sessions').toArray()) as object[];
+      await transaction.table('sessions').bulkPut(sessions.map(eveningWithKeys));
+    },
   },
 ];
 

@@ -72,6 +72,7 @@ export async function backup(db: Pantry, now: number): Promise<BackupFile> {
     measures: await db.measures.toArray(),
     larder: await db.larder.toArray(),
     errands: await db.errands.toArray(),
+    foods: await db.foods.toArray(),
     settings: await db.settings.filter(({ name }) => name !== OWN_SETTING).toArray(),
     blobs: await db.photos.toArray(),
   }));
@@ -95,6 +96,7 @@ export async function restore(db: Pantry, file: BackupFile): Promise<void> {
     await db.measures.bulkAdd([...file.measures]);
     await db.larder.bulkAdd([...file.larder]);
     await db.errands.bulkAdd([...file.errands]);
+    await db.foods.bulkAdd([...file.foods]);
     await db.settings.bulkPut(file.settings.filter(isSetting));
     await db.photos.bulkAdd(photos);
     // The samples are not to come back beside it.

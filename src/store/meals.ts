@@ -8,6 +8,7 @@ import { asLearned, type Lessons, learn, NOTHING_LEARNED, unlearned, unlearnedKi
 import { recordsOf } from '@/core/log/records';
 import { asMadeAhead } from '@/core/meal/ahead';
 import { checkKitchen } from '@/core/meal/check';
+import { isOfDish } from '@/core/meal/keys';
 import type { Meal, MealSetting } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pins';
 import type { Plan } from '@/core/meal/plan';
@@ -183,7 +184,7 @@ export async function changeDish(
       mealId,
       ({ dishIds, pins = [], ahead }) => ({
         dishIds: dishIds.map((id) => (id === dishId ? dish.id : id)),
-        pins: pins.filter(({ key }) => !key.startsWith(`${dishId}/`)),
+        pins: pins.filter(({ key }) => !isOfDish(key, dishId)),
         // What is made in another way may be made ahead already, in its own steps.
         ...(ahead ? { ahead: ahead.filter((each) => each.dish !== dishId) } : {}),
       }),
@@ -192,12 +193,13 @@ export async function changeDish(
   });
 }
 
-/** What a plan depends on, as text: equal text, equal plan. */
-export function printOf(meal: Meal): string {
-  const { people, day, hour, pace, kitchen, dishes, pins, appetite, leftovers, layOutFirst, together } = meal;
-  const set = [pins ?? [], appetite ?? 'usual', leftovers ?? 0, layOutFirst ?? true, together ?? []];
-  return JSON.stringify([people, day, hour, pace, kitchen, dishes, ...set]);
+/** What a plan depends on, as text: equal text, equal plan. All of a meal but its name, and what the cook passes over. */
+export function printOf({ id: _, name: __, passedOver: ___, ...meal }: Meal): string {
+  return JSON.stringify(Object.entries({ ...USUAL, ...meal }).sort(([a], [b]) => (a < b ? -1 : 1)));
 }
+
+/** What a meal is where it does not say so. */
+const USUAL: Partial<Meal> = { pins: [], appetite: 'usual', leftovers: 0, layOutFirst: true, together: [], ahead: [] };
 
 /** Stores what was set by hand together with the plan that was made for it, so that both change at once. */
 export async function setByHand(db: Pantry, meal: Meal, pins: readonly Pin[], plan: Plan, now: number): Promise<void> {

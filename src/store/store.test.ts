@@ -225,7 +225,7 @@ describe('an evening', () => {
     db.close();
     const again = new Pantry(name);
     expect(await openSession(again, meal.id)).toEqual(before);
-    expect(again.verno).toBe(5);
+    expect(again.verno).toBe(6);
     expect(await Dexie.exists(name)).toBe(true);
   });
 

@@ -1,68 +1,63 @@
+import { ALLERGENS, DIETS, type Diet, looser } from '@/core/food/food';
+import { foodsOf, readFood, unknownIn } from '@/core/food/known';
 import type { Dish, Ingredient } from './dish';
 
-/**
- * Words by which an ingredient is known to hold an allergen. The fourteen of EU 1169/2011 Annex II, which contain the nine of US law
- * (FALCPA, FASTER Act); lists from memory. A guess to be confirmed: labels come first.
- */
-export const ALLERGENS: Readonly<Record<string, RegExp>> = {
-  gluten:
-    /\b(wheat|flour|barley|rye|oats?|spelt|farro|freekeh|bulgur|couscous|semolina|bread|breadcrumbs|noodles|pasta|soy sauce|malt)\b/,
-  crustaceans: /\b(prawns?|shrimps?|crabs?|lobsters?|crayfish)\b/,
-  eggs: /\b(eggs?|mayonnaise)\b/,
-  fish: /\b(fish|cod|haddock|mackerel|salmon|trout|tuna|anchov(y|ies)|sardines?|herring)\b/,
-  peanuts: /\b(peanuts?|groundnuts?)\b/,
-  soy: /\b(soy|soya|tofu|miso|tempeh)\b/,
-  milk: /\b(milk|butter|cream|yogh?urt|cheese|ghee|whey|buttermilk)\b/,
-  'tree nuts': /\b(almonds?|hazelnuts?|walnuts?|cashews?|pecans?|pistachios?|macadamias?|chestnuts?|nuts)\b/,
-  celery: /\b(celery|celeriac)\b/,
-  mustard: /\bmustard\b/,
-  sesame: /\b(sesame|tahini)\b/,
-  sulphites: /\b(wine|vinegar|raisins|dried apricots|sulphites)\b/,
-  lupin: /\blupin\b/,
-  molluscs: /\b(mussels?|clams?|oysters?|squid|octopus|snails?)\b/,
-};
+export { ALLERGENS, DIETS, type Diet };
 
-/** What is made of plants though its name says milk or butter. */
-const PLANT = /\b(coconut milk|coconut cream|oat milk|almond milk|peanut butter|nut butter|cocoa butter|rice milk)\b/g;
-
-/** Allergens that a name gives away, in the order of the list. */
+/** Allergens that a name gives away, in the order of the lists. Labels come first. */
 export function allergensIn(name: string): readonly string[] {
-  const words = name.toLowerCase();
-  const animal = words.replace(PLANT, (found) =>
-    /almond|peanut|nut/.test(found) ? found.replace(/milk|butter/, '') : ' ',
-  );
-  return Object.entries(ALLERGENS).flatMap(([allergen, pattern]) =>
-    pattern.test(allergen === 'milk' ? animal : words.replace(/\bcoconut\b/g, '')) ? [allergen] : [],
-  );
+  return inOrder(readFood(name).foods.flatMap(({ allergens }) => allergens));
 }
 
-const MEAT =
-  /\b(beef|pork|lamb|mutton|goat|veal|chicken|turkey|duck|meat|meatballs|minced|bacon|ham|sausages?|lard|dripping|bones?|shanks?|cheeks|gelatine?|rabbit|venison)\b/;
-const FISH = new RegExp(
-  `${ALLERGENS['fish']!.source}|${ALLERGENS['crustaceans']!.source}|${ALLERGENS['molluscs']!.source}`,
-);
-const ANIMAL = /\bhoney\b/;
-
-export type Diet = 'vegan' | 'vegetarian' | 'with fish' | 'with meat';
-/** From the strictest. */
-export const DIETS: readonly Diet[] = ['vegan', 'vegetarian', 'with fish', 'with meat'];
-
-/** The strictest diet that a dish suits, by the names of what goes in. */
-export function dietOf({ ingredients }: Pick<Dish, 'ingredients'>): Diet {
-  const is = (pattern: RegExp) => ingredients.some(({ name }) => pattern.test(name.toLowerCase()));
-  if (is(MEAT)) return 'with meat';
-  if (is(FISH)) return 'with fish';
-  const holds = (item: Ingredient) => [...item.allergens, ...allergensIn(item.name)];
-  const animal =
-    is(ANIMAL) || ingredients.some((item) => holds(item).some((each) => each === 'milk' || each === 'eggs'));
-  return animal ? 'vegetarian' : 'vegan';
+/** A dish with what it takes from others, and what these are when they are known. */
+export interface Eaten extends Pick<Dish, 'ingredients'> {
+  readonly takes?: Dish['takes'];
 }
 
-/** All allergens of a dish: as marked, and as the names say. */
-export function allergensOf({ ingredients }: Pick<Dish, 'ingredients'>): readonly string[] {
-  const found = new Set(ingredients.flatMap((item) => [...item.allergens, ...allergensIn(item.name)]));
-  return [
-    ...Object.keys(ALLERGENS).filter((each) => found.has(each)),
-    ...[...found].filter((each) => !(each in ALLERGENS)),
-  ];
+/** What of a dish nobody knows: ingredients by their names, and what is bought because no dish of the meal makes it. */
+export function unknownOf({ ingredients, takes = [] }: Eaten): readonly string[] {
+  const own = ingredients.filter((item) => unknownIn(item).length > 0).map(({ name }) => name);
+  const bought = takes.map(({ otherwise }) => otherwise).filter((name) => unknownIn({ name }).length > 0);
+  return [...new Set([...own, ...bought])];
+}
+
+/** Ingredients whose names are not known, and of which the cook has said nothing yet. */
+export function askedAbout({ ingredients }: Pick<Dish, 'ingredients'>): readonly Ingredient[] {
+  return ingredients.filter((item) => unknownIn(item).length > 0);
+}
+
+/** The strictest diet that a dish suits; "not known" where something in it is not known and nothing in it says meat already. */
+export function dietOf(dish: Eaten): Diet | 'not known' {
+  const bought = (dish.takes ?? []).flatMap(({ otherwise }) => readFood(otherwise).foods);
+  const foods = [...dish.ingredients.flatMap(foodsOf), ...bought];
+  const diet = foods.reduce<Diet>((sum, food) => looser(sum, food.diet), 'vegan');
+  return diet !== 'with meat' && unknownOf(dish).length > 0 ? 'not known' : markedDiet(dish, diet);
+}
+
+/** Allergens marked by hand say of animals what a name may not. */
+function markedDiet({ ingredients }: Eaten, diet: Diet): Diet {
+  const marked = new Set(ingredients.flatMap(({ allergens }) => allergens));
+  const sea = ['fish', 'crustaceans', 'molluscs'].some((each) => marked.has(each));
+  const farm = marked.has('milk') || marked.has('eggs');
+  return looser(diet, sea ? 'with fish' : farm ? 'vegetarian' : 'vegan');
+}
+
+/** What a label has to say before the diet of a dish is sure: "animal rennet". */
+export function unlessOf({ ingredients }: Pick<Dish, 'ingredients'>): readonly string[] {
+  return [...new Set(ingredients.flatMap(foodsOf).flatMap(({ unless }) => unless ?? []))];
+}
+
+/** All allergens of a dish: as marked, and as the names say. Of what is not known nothing is said: see `unknownOf`. */
+export function allergensOf({ ingredients, takes = [] }: Eaten): readonly string[] {
+  const own = ingredients.flatMap((item) => [
+    ...item.allergens,
+    ...foodsOf(item).flatMap(({ allergens }) => allergens),
+  ]);
+  return inOrder([...own, ...takes.flatMap(({ otherwise }) => allergensIn(otherwise))]);
+}
+
+function inOrder(found: readonly string[]): readonly string[] {
+  const all = new Set(found);
+  const known: readonly string[] = ALLERGENS;
+  return [...known.filter((each) => all.has(each)), ...[...all].filter((each) => !known.includes(each))];
 }

@@ -1,3 +1,5 @@
+import type { SaidFood } from '@/core/food/food';
+import type { Standing } from '@/core/heat/cool';
 import type { VesselNeed } from '@/core/kitchen/fits';
 import type { ApplianceKind, Heat } from '@/core/kitchen/kitchen';
 import type { Amount } from '@/core/units/amount';
@@ -16,7 +18,8 @@ export type Place =
   /** `orIn` names an appliance that can do the same, such as a rice cooker. */
   | { readonly at: 'burner'; readonly heat: Heat; readonly orIn?: ApplianceKind }
   | { readonly at: 'oven'; readonly celsius: number; readonly shelves: number }
-  | { readonly at: 'appliance'; readonly appliance: ApplianceKind }
+  /** `litres`: what it must hold for the dish's servings, with the room that it needs; any size will do where nothing is said. */
+  | { readonly at: 'appliance'; readonly appliance: ApplianceKind; readonly litres?: number }
   /** Off the heat: resting, soaking, draining at room temperature. */
   | { readonly at: 'rest' }
   | { readonly at: 'cold' };
@@ -37,10 +40,25 @@ export type Growth =
       readonly floorCm2?: number;
     }
   /**
+   * Roasted whole: as many pieces as it takes of at most so many kilos, side by side. The minutes are those of one piece: some to begin
+   * with, and more for each kilo of it. `kilos` are all of them for the dish's servings.
+   */
+  | {
+      readonly by: 'pieces';
+      readonly kilos: number;
+      readonly mostKilos: number;
+      readonly first: number;
+      readonly perKilo: number;
+    }
+  /**
    * Coming to the boil: litres (for the dish's servings) from a temperature, lid on or off. In a kitchen the minutes are those of the
    * burner it stands on; the written ones stand where no kitchen is known.
    */
   | { readonly by: 'boil'; readonly litres: number; readonly fromCelsius: number; readonly covered: boolean };
+
+/** What a step is for that the app itself has added: cooling, keeping and heating again, which have rules of their own. */
+export const DUTIES = ['cool', 'into the cold', 'thaw', 'heat through', 'keep warm'] as const;
+export type Duty = (typeof DUTIES)[number];
 
 export interface Step {
   readonly id: string;
@@ -66,6 +84,9 @@ export interface Step {
   readonly ahead?: boolean;
   /** Begins this many days before the table. */
   readonly daysBefore?: number;
+  readonly duty?: Duty;
+  /** Minutes that safety asks for: a floor that no plan, pace or lesson goes below. */
+  readonly safeMinutes?: number;
   /** Its minutes were changed by so much after so many evenings; absent in a dish as it is written. */
   readonly learned?: { readonly factor: number; readonly times: number };
 }
@@ -122,6 +143,8 @@ export interface Waits {
   readonly wellMinutes: number;
   readonly mostMinutes: number;
   readonly how: string;
+  /** How its pot stands meanwhile, which decides how fast it cools; covered when absent. */
+  readonly standing?: Standing;
   readonly served: 'hot' | 'warm' | 'cold';
   /** The finished dish may stand a night in the cold. */
   readonly overnight?: boolean;
@@ -144,6 +167,8 @@ export interface Ingredient {
   /** Some things do not grow with the people: a bay leaf, the oil in the pan. */
   readonly grows: boolean;
   readonly allergens: readonly string[];
+  /** What the cook has said it is, where its name is not known or says something else. */
+  readonly food?: SaidFood;
 }
 
 /** The grain of a dish that cooks in measured liquid, so that the one follows the other. */
@@ -156,6 +181,12 @@ export interface DishGrain {
   readonly dry: string;
   /** The ingredients, or what is taken from another dish, that are its liquid; volumes. */
   readonly liquid: readonly string[];
+  /** Litres that a sauce or vegetables in the pot bring for the dish's servings: so much less is poured. */
+  readonly besides?: number;
+  /** The cook or a school has said how much: it follows no burner. */
+  readonly set?: true;
+  /** Nothing in the pot gives juice, though the method counts on it. */
+  readonly alone?: true;
 }
 
 export interface Dish {

@@ -27,7 +27,10 @@ describe('a dish under the hand', () => {
     // What it cannot do without stays.
     expect(item('main', withFilling(draft, 'main', null))).toBeDefined();
     // The fat in the pan does not grow: its amount is the amount.
-    expect(portionOf(draft, 'oil', { quantity: 4, unit: 'tbsp' })).toEqual({ quantity: 4, unit: 'tbsp' });
+    expect(portionOf(beginDraft(techniqueOf('stir-fry'), 'x', 6), 'oil', { quantity: 4, unit: 'tbsp' })).toEqual({
+      quantity: 4,
+      unit: 'tbsp',
+    });
   });
 
   it.each([

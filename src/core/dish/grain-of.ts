@@ -1,7 +1,7 @@
 import { type Balance, liquidBalance } from '@/core/grain/balance';
 import { GRAINS, grainOf } from '@/core/grain/grains';
-import { METHODS, methodOf } from '@/core/grain/methods';
-import { USUAL_WATTS } from '@/core/heat/boil';
+import { METHODS, type Method, methodOf } from '@/core/grain/methods';
+import { type Range, USUAL_WATTS } from '@/core/heat/boil';
 import { type Amount, MASS_IN_GRAMS, type MassUnit, VOLUME_IN_ML, type VolumeUnit } from '@/core/units/amount';
 import type { Dish, DishGrain } from './dish';
 
@@ -38,19 +38,44 @@ export function grainParts(dish: Dish): { readonly grams: number; readonly litre
   return { grams: dry.quantity * MASS_IN_GRAMS[dry.unit], litres };
 }
 
-/** The liquid balance over a middling burner in an ordinary pot. */
+/** Whether a way of cooking grain has a rolling boil, which wants the strong burner. */
+export function boilsHard(method: string): boolean {
+  return methodOf(method).stretches.some(({ heat }) => heat === 'full');
+}
+
+/** The burner that a method stands on where no kitchen is known. */
+function usualWatts({ id }: Method): Range {
+  return boilsHard(id) ? USUAL_WATTS.strong : USUAL_WATTS.middling;
+}
+
+/** The liquid balance in an ordinary pot, over the burner of these watts, or over the one that suits the method. */
 export function usualBalance(
-  { kind, method, soaked }: Pick<DishGrain, 'kind' | 'method' | 'soaked'>,
+  { kind, method: id, soaked, alone }: Pick<DishGrain, 'kind' | 'method' | 'soaked' | 'alone'>,
   grams: number,
+  watts?: Range,
 ): Balance {
+  const method = methodOf(id);
   return liquidBalance({
     grain: grainOf(kind),
-    method: methodOf(method),
+    method: alone ? { ...method, given: [0, 0] } : method,
     grams,
     soaked,
-    watts: USUAL_WATTS.middling,
+    watts: watts ?? usualWatts(method),
     widthCm: USUAL_WIDTH,
   });
+}
+
+/**
+ * Litres that must be poured more (or fewer: negative) over a kitchen's burner than over the usual one, for what boils off there. `watts`: of
+ * the burner for the hottest stretch of the method.
+ */
+export function moreBoiledOff(dish: Dish, watts: Range): number {
+  const parts = grainParts(dish);
+  if (!dish.grain || !parts) return 0;
+  return (
+    usualBalance(dish.grain, parts.grams, watts).boiledOff.likely -
+    usualBalance(dish.grain, parts.grams).boiledOff.likely
+  );
 }
 
 /** The dish with so much liquid for its grain, and the way of cooking that it follows. Several liquids keep their shares. */
@@ -85,7 +110,8 @@ export function withLiquidFor(
   const boiled = usualBalance({ ...dish.grain, ...way }, parts.grams).boiledOff.likely;
   const written = (litres - boiled) / times + boiled;
   // Of so little liquid half counts as boiled off, as it does in scaling.
-  return withLiquid(dish, written >= 2 * boiled ? written : litres / ((times + 1) / 2), way);
+  const set = withLiquid(dish, written >= 2 * boiled ? written : litres / ((times + 1) / 2), way);
+  return set.grain ? { ...set, grain: { ...set.grain, set: true } } : set;
 }
 
 /** What is wrong with the grain of a dish: where, and what is allowed. */

@@ -1,5 +1,6 @@
+import { LIMITS } from '@/core/heat/safe-limits';
 import type { Dish, Place, Step } from './dish';
-import { isHot, simmersGently, sortsOf } from './foods';
+import { holdsKind, isHot, simmersGently } from './foods';
 
 /** Where a finished dish is kept warm: in a low oven, or covered on the lowest flame. */
 export type WarmPlace = 'oven' | 'flame';
@@ -15,8 +16,7 @@ const LONG_BAKE = 30;
 /** On a flame it can catch: so often somebody stirs. Common practice, no source. */
 const STIR_EVERY = 10;
 
-const HOLDING =
-  'Food that is kept hot stays at 60 °C or more, in the middle too; when in doubt a thermometer tells. Your local food-safety rules come first.';
+const HOLDING = `Food that is kept hot stays at ${LIMITS.hotHolding.celsius} °C or more, in the middle too; when in doubt a thermometer tells. Your local food-safety rules come first.`;
 
 const WAYS: Readonly<Record<WarmPlace, { place: Place; says: string; cautions: readonly string[] }>> = {
   oven: {
@@ -36,9 +36,9 @@ const WAYS: Readonly<Record<WarmPlace, { place: Place; says: string; cautions: r
  * steamed or briefly cooked, and fish, gets worse by every minute of it. On a flame only what is moist. Common practice, no source.
  */
 export function bearsWarmth(dish: Dish, where: WarmPlace): boolean {
-  const { lands, steps, grain, ingredients } = dish;
+  const { lands, steps, grain } = dish;
   if (lands?.waits.served !== 'hot' || steps.some(({ id }) => id === KEPT_WARM)) return false;
-  if (ingredients.some((item) => sortsOf(item).includes('fish'))) return false;
+  if (holdsKind(dish, 'fish', 'crustacean', 'mollusc')) return false;
   if (grain) return true;
   return steps.some((step) =>
     step.place.at === 'oven'
@@ -67,6 +67,7 @@ export function keptWarm(dish: Dish, where: WarmPlace, minutes: number): Dish {
     doneWhen: 'the table is ready for it; it is steaming hot',
     cautions,
     uses: [],
+    duty: 'keep warm',
   };
   return {
     ...dish,

@@ -22,7 +22,16 @@ function minutesFactor(grows: Growth, servings: number, people: number): number 
       return batches(grows.servingsPerBatch, people);
     case 'boil':
       return people / servings;
+    case 'pieces': {
+      const minutes = (kilos: number) => grows.first + grows.perKilo * pieceKilos(kilos, grows.mostKilos);
+      return minutes((grows.kilos * people) / servings) / minutes(grows.kilos);
+    }
   }
+}
+
+/** Kilos of each of as many equal pieces as it takes, none heavier than the most. */
+export function pieceKilos(kilos: number, mostKilos: number): number {
+  return kilos / Math.max(1, Math.ceil(kilos / mostKilos - 1e-9));
 }
 
 /** How many batches feed the people. */
@@ -70,6 +79,10 @@ export function scaleDish(dish: Dish, people: number): Dish {
         step.grows.by === 'boil'
           ? { ...step.grows, litres: (step.grows.litres * people) / dish.servings }
           : { by: 'nothing' },
+      place:
+        step.place.at === 'appliance' && step.place.litres !== undefined
+          ? { ...step.place, litres: (step.place.litres * people) / dish.servings }
+          : step.place,
     })),
     vessels: dish.vessels.map((use) => ({
       ...use,

@@ -1,4 +1,4 @@
-import { allergensOf, DIETS, type Diet, dietOf } from './diet';
+import { allergensOf, DIETS, type Diet, dietOf, unknownOf } from './diet';
 import type { Dish } from './dish';
 import { minutesOf } from './strip';
 
@@ -12,7 +12,10 @@ export interface Card {
   readonly minutes: number;
   readonly hands: number;
   readonly needs: readonly Needs[];
-  readonly diet: Diet;
+  /** Whom it suits; not known where something in it is not. */
+  readonly diet: Diet | 'not known';
+  /** Names in it that nobody knows: it is free of nothing until they are. */
+  readonly unknown: readonly string[];
   readonly allergens: readonly string[];
 }
 
@@ -39,6 +42,7 @@ export function cardOf(dish: Dish): Card {
     hands,
     needs: needs.length > 0 ? needs : ['nothing hot'],
     diet: dietOf(dish),
+    unknown: unknownOf(dish),
     allergens: allergensOf(dish),
   };
 }
@@ -50,13 +54,15 @@ export function search(cards: readonly Card[], wish: Wish): readonly Card[] {
     .filter(Boolean);
   const most = (value: number, limit?: number) => limit === undefined || value <= limit;
   const strict = wish.diet === undefined ? DIETS.length : DIETS.indexOf(wish.diet);
+  const looseness = ({ diet }: Card) => (diet === 'not known' ? DIETS.length : DIETS.indexOf(diet));
   const found = cards.filter(
     (card) =>
       words.every((word) => card.words.includes(word)) &&
       most(card.minutes, wish.mostMinutes) &&
       most(card.hands, wish.mostHands) &&
       !wish.without?.some((need) => card.needs.includes(need)) &&
-      DIETS.indexOf(card.diet) <= strict &&
+      looseness(card) <= strict &&
+      !(wish.free?.length && card.unknown.length > 0) &&
       !wish.free?.some((allergen) => card.allergens.includes(allergen)),
   );
   const inName = ({ dish }: Card) => (words.every((word) => plain(dish.name).includes(word)) ? 0 : 1);

@@ -1,3 +1,4 @@
+import type { SaidFood } from '@/core/food/food';
 import { type Amount, scaleAmount } from '@/core/units/amount';
 import type { Dish, Ingredient } from './dish';
 import { dish } from './write';
@@ -35,7 +36,10 @@ export interface Slot {
 }
 
 /** What stands in a slot instead of the usual; null: nothing. */
-export type Filling = Partial<Pick<Slot, 'amount' | 'cut' | 'allergens'>> & { readonly name?: string };
+export type Filling = Partial<Pick<Slot, 'amount' | 'cut' | 'allergens'>> & {
+  readonly name?: string;
+  readonly food?: SaidFood;
+};
 
 /** What a cook says to have a dish: a technique, ways, and what goes in. */
 export interface Said {
@@ -78,6 +82,8 @@ export interface Technique {
   readonly says: string;
   readonly choices: readonly Choice[];
   readonly slots: readonly Slot[];
+  /** What stands in a slot instead of its usual, by the ways that are chosen; what the cook says goes before it. */
+  readonly instead?: (way: (choice: string) => string) => Readonly<Record<string, Filling>>;
   /** What usually goes wrong. */
   readonly mistakes: readonly string[];
   readonly build: (brief: Brief) => Built;
@@ -95,9 +101,13 @@ export function makeDish(
       return [choice.id, choice.ways.some((way) => way.id === wanted) ? wanted! : choice.ways[0]!.id];
     }),
   );
+  const way = (choice: string) => ways[choice] ?? '';
+  const instead = technique.instead?.(way) ?? {};
   const ingredients = technique.slots.flatMap((slot): Ingredient[] => {
     const filling = said.fillings?.[slot.id];
-    return filling === null && slot.mayMiss ? [] : [filled(slot, filling ?? {}, servings)];
+    if (filling === null && slot.mayMiss) return [];
+    const usual = filling?.name === undefined ? instead[slot.id] : undefined;
+    return [filled(slot, { ...usual, ...filling }, servings)];
   });
   const item = (slot: string) => ingredients.find((each) => each.id === slot) ?? null;
   const {
@@ -106,7 +116,7 @@ export function makeDish(
     ...built
   } = technique.build({
     servings,
-    way: (choice) => ways[choice] ?? '',
+    way,
     item,
     has: (slot) => item(slot) !== null,
     uses: (...slots) => slots.filter((slot) => item(slot) !== null),
@@ -141,6 +151,7 @@ function filled(slot: Slot, filling: Filling, servings: number): Ingredient {
     ...(cut ? { cut } : {}),
     grows,
     allergens: filling.allergens ?? (filling.name === undefined ? (slot.allergens ?? []) : []),
+    ...(filling.food ? { food: filling.food } : {}),
   };
 }
 

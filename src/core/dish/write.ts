@@ -8,7 +8,19 @@ import type { Dish, Growth, Ingredient, Link, Minutes, Place, Step, VesselUse, W
 export type Times = number | readonly [number, number, number];
 
 type Extra = Partial<
-  Pick<Step, 'uses' | 'doneWhen' | 'cautions' | 'vessel' | 'ahead' | 'by' | 'lookEvery' | 'attention' | 'daysBefore'>
+  Pick<
+    Step,
+    | 'uses'
+    | 'doneWhen'
+    | 'cautions'
+    | 'vessel'
+    | 'ahead'
+    | 'by'
+    | 'lookEvery'
+    | 'attention'
+    | 'daysBefore'
+    | 'safeMinutes'
+  >
 > & {
   readonly perBatch?: number;
   readonly floorCm2?: number;
@@ -134,8 +146,15 @@ export function item(
   return { id, name, amount, grows: true, allergens: [], ...more };
 }
 
-export function waits(served: Waits['served'], wellMinutes: number, mostMinutes: number, how: string): Waits {
-  return { served, wellMinutes, mostMinutes, how };
+/** `standing`: how its pot stands, where that is not covered. */
+export function waits(
+  served: Waits['served'],
+  wellMinutes: number,
+  mostMinutes: number,
+  how: string,
+  standing?: Waits['standing'],
+): Waits {
+  return { served, wellMinutes, mostMinutes, how, ...(standing ? { standing } : {}) };
 }
 
 /** What may also stand a night in the cold before it goes on. */

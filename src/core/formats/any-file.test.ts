@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { plainGrain, mealOf as testMeal } from '@/core/testing/meals';
 import { openAny } from './any-file';
 import { dishFile } from './dish-file';
-import { mealFile } from './meal-file';
+import { MEAL_VERSION, mealFile } from './meal-file';
 
 const said = (value: unknown) => {
   const read = openAny(typeof value === 'string' ? value : JSON.stringify(value));
@@ -26,7 +26,7 @@ describe('a file of whatever kind', () => {
       { format: 'warm-cadence/backup', version: 1, savedAt: 5, ...EMPTY, meals: 4 },
       /meals: this must be a list; found 4/,
     ],
-    [{ ...mealFile(testMeal([plainGrain()])), version: 3 }, /version 3.*newer/],
+    [{ ...mealFile(testMeal([plainGrain()])), version: MEAL_VERSION + 1 }, /version 4.*newer/],
     [
       mealFile(
         testMeal([{ ...plainGrain(), links: [{ from: 'wash', at: 'end', to: 'ghost', of: 'start', min: 0, max: 0 }] }]),

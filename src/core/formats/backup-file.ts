@@ -1,12 +1,22 @@
 import Joi from 'joi';
 import { checkDish } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
+import type { SaidFood } from '@/core/food/food';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { checkKitchen, MOST_DISHES } from '@/core/meal/check';
 import type { MealSetting } from '@/core/meal/meal';
 import type { LarderItem } from '@/core/prep/larder';
 import { LEAST_OWN, MOST_OWN, type OwnMeasure } from '@/core/units/measures';
-import { amountShape, dishShape, type Evening, eveningShape, kitchenShape, settingShape } from './meal-file';
+import {
+  amountShape,
+  dishShape,
+  type Evening,
+  eveningShape,
+  kitchenShape,
+  saidFoodShape,
+  settingShape,
+} from './meal-file';
+import { backupWithKeys } from './older-keys';
 import { check, type Parsed, parseJson, upgrade } from './refuse';
 
 /** A meal as it is stored: its setting, and which kitchen and dishes it stands on. */
@@ -39,7 +49,7 @@ export interface SettingRow {
   readonly value: string | number;
 }
 
-export const BACKUP_VERSION = 2;
+export const BACKUP_VERSION = 3;
 
 /** Everything a browser keeps, in one file. Plans are left out: they are made anew. */
 export interface BackupFile {
@@ -55,11 +65,23 @@ export interface BackupFile {
   readonly errands: readonly StoredErrand[];
   readonly settings: readonly SettingRow[];
   readonly photos: readonly PhotoAsText[];
+  readonly foods: readonly KnownFood[];
 }
 
-/** What each older version needs to become the next. Version 1 had neither settings nor photos. */
+/** What a cook has once said of a name that nobody knew: it is not asked again. */
+export interface KnownFood {
+  /** The name, as `rememberedAs` writes it. */
+  readonly key: string;
+  readonly food: SaidFood;
+}
+
+/**
+ * What each older version needs to become the next. Version 1 had neither settings nor photos; in version 2 keys were not escaped, and no
+ * food was asked about.
+ */
 const OLDER: Readonly<Record<number, (file: object) => object>> = {
   1: (file) => ({ ...file, version: 2, settings: [], photos: [] }),
+  2: (file) => ({ ...backupWithKeys(file), version: 3, foods: [] }),
 };
 
 const id = Joi.string().min(1).max(300).required();
@@ -114,6 +136,7 @@ const shape: Joi.ObjectSchema<BackupFile> = Joi.object({
     }),
     'name',
   ),
+  foods: list(Joi.object({ key: id, food: saidFoodShape.required() }), 'key'),
   photos: list(
     Joi.object({
       id,

@@ -17,7 +17,7 @@ describe('a dish file', () => {
 
   it.each([
     ['{', 'dish file'],
-    [JSON.stringify({ ...dishFile(beefCheeks), version: 2 }), 'newer Warm Cadence'],
+    [JSON.stringify({ ...dishFile(beefCheeks), version: 3 }), 'newer Warm Cadence'],
     [JSON.stringify(dishFile({ ...beefCheeks, servings: 0 })), 'servings'],
     [JSON.stringify(dishFile({ ...beefCheeks, lands: { ...beefCheeks.lands!, step: 'nowhere' } })), 'nowhere'],
   ])('that cannot be used is refused by name: %#', (text, words) => {

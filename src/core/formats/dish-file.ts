@@ -1,26 +1,35 @@
 import Joi from 'joi';
+import { cautionsAt } from '@/core/dish/cautions';
 import { checkDish } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
 import { minutesOf } from '@/core/dish/strip';
 import { printAmount } from '@/core/units/amount';
 import { dishShape } from './meal-file';
+import { dishWithStanding } from './older-keys';
 import { check, type Parsed, parseJson, upgrade } from './refuse';
+
+export const DISH_VERSION = 2;
+
+/** Version 1 said how a pot stands in words only. */
+const OLDER: Readonly<Record<number, (file: object) => object>> = {
+  1: (file) => ({ ...file, version: 2, dish: dishWithStanding(((file as { dish?: object }).dish ?? {}) as object) }),
+};
 
 /** One dish in a file of our own: nothing of it is lost. */
 export interface DishFile {
   readonly format: 'warm-cadence/dish';
-  readonly version: 1;
+  readonly version: typeof DISH_VERSION;
   readonly dish: Dish;
 }
 
 const shape: Joi.ObjectSchema<DishFile> = Joi.object({
   format: Joi.string().valid('warm-cadence/dish').required(),
-  version: Joi.number().valid(1).required(),
+  version: Joi.number().valid(DISH_VERSION).required(),
   dish: dishShape.required(),
 });
 
 export function dishFile(dish: Dish): DishFile {
-  return { format: 'warm-cadence/dish', version: 1, dish };
+  return { format: 'warm-cadence/dish', version: DISH_VERSION, dish };
 }
 
 /** Whether a text says that it is a dish file, of whatever version. */
@@ -32,7 +41,7 @@ export function isDishFile(text: string): boolean {
 export function readDishFile(text: string): Parsed<Dish> {
   const json = parseJson(text, 'dish file');
   if (!json.ok) return json;
-  const upgraded = upgrade(json.value, 'dish', 1, {});
+  const upgraded = upgrade(json.value, 'dish', 2, OLDER);
   if (!upgraded.ok) return upgraded;
   const file = check(shape, upgraded.value);
   if (!file.ok) return file;
@@ -54,19 +63,22 @@ export function recipeJsonLd(dish: Dish): Readonly<Record<string, unknown>> {
     recipeIngredient: dish.ingredients.map(
       ({ amount, name, cut }) => `${printAmount(amount)} ${name}${cut ? `, ${cut}` : ''}`,
     ),
-    recipeInstructions: dish.steps.map(({ name, says, doneWhen, minutes, cautions }, k) => ({
-      '@type': 'HowToStep',
-      position: k + 1,
-      name,
-      text: [
-        says,
-        minutes.likely > 0 ? `About ${minutes.likely} min.` : '',
-        doneWhen ? `Done when ${doneWhen}.` : '',
-        ...cautions,
-      ]
-        .filter(Boolean)
-        .join(' '),
-    })),
+    recipeInstructions: dish.steps.map((step, k) => {
+      const { name, says, doneWhen, minutes } = step;
+      return {
+        '@type': 'HowToStep',
+        position: k + 1,
+        name,
+        text: [
+          says,
+          minutes.likely > 0 ? `About ${minutes.likely} min.` : '',
+          doneWhen ? `Done when ${doneWhen}.` : '',
+          ...cautionsAt(dish, step),
+        ]
+          .filter(Boolean)
+          .join(' '),
+      };
+    }),
   };
 }
 

@@ -46,7 +46,7 @@ describe('meal files of other versions', () => {
   it('of version 1 are brought up to now, and examples of it are read', () => {
     const { plan: _, log: __, ...old } = { ...file(), version: 1 };
     const read = readMealFile(JSON.stringify(old));
-    expect(read.ok && read.value.version).toBe(2);
+    expect(read.ok && read.value.version).toBe(3);
   });
 
   it('hold the plan and the evenings, and give them back as they were', async () => {

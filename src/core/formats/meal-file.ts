@@ -1,19 +1,37 @@
 import Joi from 'joi';
-import type { Dish } from '@/core/dish/dish';
+import { type Dish, DUTIES } from '@/core/dish/dish';
+import { DIETS, KINDS, type SaidFood, STATES } from '@/core/food/food';
 import { GRAINS } from '@/core/grain/grains';
 import { METHODS } from '@/core/grain/methods';
+import { STANDINGS } from '@/core/heat/cool';
 import { HIGHEST_METRES, LOWEST_METRES } from '@/core/heat/water';
-import { APPLIANCE_KINDS, BURNER_STRENGTHS, HEATS, type Kitchen, VESSEL_KINDS } from '@/core/kitchen/kitchen';
+import {
+  APPLIANCE_KINDS,
+  BURNER_STRENGTHS,
+  HEATS,
+  KITCHEN_PLACES,
+  type Kitchen,
+  VESSEL_KINDS,
+} from '@/core/kitchen/kitchen';
 import { type EventKind, LOOKS } from '@/core/live/events';
 import type { Session } from '@/core/live/session';
 import { asMadeAhead } from '@/core/meal/ahead';
 import { MOST_DISHES, MOST_PEOPLE } from '@/core/meal/check';
-import { APPETITES, type Meal, type MealSetting, MOST_DAYS_AHEAD, PACES } from '@/core/meal/meal';
+import {
+  APPETITES,
+  COLDEST_ROOM,
+  HOTTEST_ROOM,
+  type Meal,
+  type MealSetting,
+  MOST_DAYS_AHEAD,
+  PACES,
+} from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
 import { UNITS } from '@/core/units/amount';
+import { mealWithKeys } from './older-keys';
 import { check, type Parsed, parseJson, upgrade } from './refuse';
 
-export const MEAL_VERSION = 2;
+export const MEAL_VERSION = 3;
 
 /** An evening at the stove, as it is kept: put away when it is over. */
 export interface Evening extends Session {
@@ -135,6 +153,7 @@ export const kitchenShape: Joi.ObjectSchema<Kitchen> = Joi.object({
     .required(),
   metres: Joi.number().integer().min(LOWEST_METRES).max(HIGHEST_METRES),
   asleep: Joi.object({ from: hour, until: hour }),
+  where: Joi.string().valid(...KITCHEN_PLACES),
 });
 
 const place = Joi.alternatives().conditional('.at', {
@@ -167,10 +186,25 @@ const place = Joi.alternatives().conditional('.at', {
         appliance: Joi.string()
           .valid(...APPLIANCE_KINDS)
           .required(),
+        litres,
       }),
     },
   ],
   otherwise: Joi.object({ at: Joi.string().valid('board', 'rest', 'cold', 'burner', 'oven', 'appliance').required() }),
+});
+
+/** What a cook has said that a thing is. */
+export const saidFoodShape: Joi.ObjectSchema<SaidFood> = Joi.object({
+  kind: Joi.string()
+    .valid(...Object.keys(KINDS))
+    .required(),
+  state: Joi.string()
+    .valid(...STATES)
+    .required(),
+  diet: Joi.string()
+    .valid(...DIETS)
+    .required(),
+  allergens: Joi.array().items(Joi.string().max(60)).max(30).required(),
 });
 
 export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
@@ -186,6 +220,7 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
         cut: words,
         grows: Joi.boolean().required(),
         allergens: Joi.array().items(Joi.string().max(60)).required(),
+        food: saidFoodShape,
       }),
     )
     .max(200)
@@ -209,6 +244,13 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
             floorCm2: Joi.number().min(1).max(5000),
           }),
           Joi.object({
+            by: Joi.string().valid('pieces').required(),
+            kilos: Joi.number().min(0.01).max(500).required(),
+            mostKilos: Joi.number().min(0.01).max(50).required(),
+            first: Joi.number().min(0).max(600).required(),
+            perKilo: Joi.number().min(0).max(600).required(),
+          }),
+          Joi.object({
             by: Joi.string().valid('boil').required(),
             litres: Joi.number().min(0.05).max(50).required(),
             fromCelsius: Joi.number().min(0).max(100).required(),
@@ -224,6 +266,8 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
         cautions: Joi.array().items(words).max(20).required(),
         uses: Joi.array().items(Joi.string()).max(200).required(),
         ahead: Joi.boolean(),
+        duty: Joi.string().valid(...DUTIES),
+        safeMinutes: minutes,
         learned: Joi.object({
           factor: Joi.number().min(0.05).max(20).required(),
           times: Joi.number().integer().min(0).required(),
@@ -297,6 +341,7 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
       mostMinutes: minutes.required(),
       overnight: Joi.boolean(),
       how: words.required(),
+      standing: Joi.string().valid(...STANDINGS),
       served: Joi.string().valid('hot', 'warm', 'cold').required(),
     }).required(),
   })
@@ -313,6 +358,9 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
     soaked: Joi.boolean().required(),
     dry: id,
     liquid: Joi.array().items(id).min(1).max(10).required(),
+    besides: Joi.number().min(0).max(200),
+    set: Joi.boolean().valid(true),
+    alone: Joi.boolean().valid(true),
   }),
   made: Joi.object({
     technique: Joi.string().max(60).required(),
@@ -325,6 +373,7 @@ export const dishShape: Joi.ObjectSchema<Dish> = Joi.object({
           amount: amountShape,
           cut: words,
           allergens: Joi.array().items(Joi.string().max(60)),
+          food: saidFoodShape,
         }).allow(null),
       )
       .required(),
@@ -344,6 +393,7 @@ export const settingShape: Joi.ObjectSchema<MealSetting> = Joi.object({
   leftovers: Joi.number().integer().min(0).max(MOST_PEOPLE),
   passedOver: Joi.array().items(Joi.string().max(300)).max(200),
   layOutFirst: Joi.boolean(),
+  roomCelsius: Joi.number().min(COLDEST_ROOM).max(HOTTEST_ROOM),
   together: Joi.array()
     .items(Joi.array().items(Joi.string().max(300)).min(2).max(20))
     .max(40),
@@ -393,6 +443,10 @@ export const planShape: Joi.ObjectSchema<Plan> = Joi.object({
     .items(
       Joi.object({
         key: text.required(),
+        stepId: text.required(),
+        kind: Joi.string().valid('step', 'warm-up').required(),
+        duty: Joi.string().valid(...DUTIES),
+        safeMinutes: minute,
         dishId: text.required(),
         dishName: text.required(),
         name: text.required(),
@@ -563,9 +617,10 @@ export const mealShape: Joi.ObjectSchema<MealFile> = Joi.object({
   log: Joi.array().items(eveningShape).max(1000),
 });
 
-/** What each older version needs to become the next. Version 1 had neither plan nor log. */
+/** What each older version needs to become the next. Version 1 had neither plan nor log; in version 2 keys were not escaped. */
 const OLDER: Readonly<Record<number, (file: object) => object>> = {
   1: (file) => ({ ...file, version: 2 }),
+  2: (file) => ({ ...mealWithKeys(file), version: 3 }),
 };
 
 /** Reads a meal file, of an older version too. The refusal of a newer one says so kindly; every other names the field. */

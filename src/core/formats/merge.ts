@@ -1,6 +1,7 @@
 import isEqual from 'fast-deep-equal';
 import type { Dish } from '@/core/dish/dish';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import { withDishOf } from '@/core/meal/keys';
 import type { MealSetting } from '@/core/meal/meal';
 import type { StoredMeal } from './backup-file';
 import type { Evening, MealFile } from './meal-file';
@@ -129,11 +130,7 @@ export function incoming(
 
 /** A setting whose dishes have other ids: what was put by hand, made ahead or joined goes with them. */
 function withDishes(setting: MealSetting, idOf: (id: string) => string): MealSetting {
-  const key = (old: string) => {
-    const vessel = old.startsWith('vessel ') ? 'vessel ' : '';
-    const [dish, ...rest] = old.slice(vessel.length).split('/');
-    return rest.length === 0 ? old : `${vessel}${[idOf(dish!), ...rest].join('/')}`;
-  };
+  const key = (old: string) => withDishOf(old, idOf);
   return {
     ...setting,
     ...(setting.pins ? { pins: setting.pins.map((pin) => ({ ...pin, key: key(pin.key) })) } : {}),

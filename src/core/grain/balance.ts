@@ -68,7 +68,9 @@ export function liquidBalance(question: BalanceQuestion): Balance {
   }
   const boiledOff = { low, likely, high };
   const dry = litresDry(grain, grams);
-  const leftOver = range(method.left[0] * dry, method.left[1] * dry);
+  // What is boiled and drained anyway leaves no more than that.
+  const [pouredLeast, pouredMost] = method.takes < 1 ? [0, 0] : (grain.leaves ?? [0, 0]);
+  const leftOver = range((method.left[0] + pouredLeast) * dry, (method.left[1] + pouredMost) * dry);
   const liquid = {
     low: Math.max(0, takenUp.low - before - given.high + low + leftOver.low),
     likely: Math.max(0, takenUp.likely - before - given.likely + likely + leftOver.likely),

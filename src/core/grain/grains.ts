@@ -21,6 +21,8 @@ export interface Grain {
   readonly swells: number;
   /** Minutes it stays good in its covered pot. */
   readonly holds: number;
+  /** Volumes of liquid to one of grain that are poured off at the end: it is boiled in more than it takes. None when absent. */
+  readonly leaves?: Band;
 }
 
 /**
@@ -35,16 +37,16 @@ export const GRAINS: readonly Grain[] = [
   grain('short', 'short grain rice', 200, [1.25, 1.55], [13, 16], [20, 40], 0.28, [10, 15], 2.5, 30),
   grain('brown', 'brown rice', 190, [1.7, 2.1], [35, 45], [30, 480], 0.25, [10, 10], 2.8, 30),
   grain('red', 'red rice', 190, [1.7, 2.1], [30, 40], [30, 480], 0.22, [10, 10], 2.7, 30),
-  grain('wild', 'wild rice', 160, [2.0, 2.6], [40, 55], [60, 480], 0.3, [10, 10], 3.2, 30),
-  grain('bulgur-coarse', 'coarse bulgur', 140, [1.7, 2.1], [10, 15], null, 0, [10, 15], 2.8, 30),
+  { ...grain('wild', 'wild rice', 160, [2.2, 2.8], [40, 55], [60, 480], 0.3, [10, 10], 3.2, 30), leaves: [0.75, 0.95] },
+  grain('bulgur-coarse', 'coarse bulgur', 140, [2.3, 2.9], [10, 15], null, 0, [10, 15], 2.8, 30),
   grain('bulgur-fine', 'fine bulgur', 150, [1.2, 1.6], [0, 2], null, 0, [15, 20], 2.3, 60),
-  grain('freekeh', 'cracked freekeh', 165, [1.6, 2.0], [18, 25], [5, 15], 0.15, [10, 10], 2.6, 30),
+  grain('freekeh', 'cracked freekeh', 165, [2.45, 2.95], [18, 25], [5, 15], 0.15, [10, 10], 2.6, 30),
   grain('barley', 'pearl barley', 200, [1.9, 2.5], [25, 40], [30, 480], 0.3, [10, 10], 3.2, 30),
   grain('farro', 'pearled farro', 180, [1.2, 1.6], [18, 28], [30, 480], 0.25, [5, 10], 2.3, 30),
   grain('millet', 'millet', 200, [1.8, 2.2], [15, 20], [20, 120], 0.2, [10, 10], 3.2, 20),
-  grain('quinoa', 'quinoa', 170, [1.5, 1.9], [12, 15], [5, 30], 0.15, [5, 10], 3, 25),
+  grain('quinoa', 'quinoa', 170, [2.3, 2.75], [12, 15], [5, 30], 0.15, [5, 10], 3, 25),
   grain('couscous', 'couscous', 173, [1.1, 1.5], [0, 1], null, 0, [5, 10], 2.6, 20),
-  grain('buckwheat', 'roasted buckwheat', 170, [1.6, 2.0], [10, 15], null, 0, [10, 10], 2.8, 20),
+  grain('buckwheat', 'roasted buckwheat', 170, [2.65, 3.05], [10, 15], null, 0, [10, 10], 2.8, 20),
   grain('polenta', 'coarse polenta', 160, [3.2, 4.6], [30, 45], [30, 480], 0.4, [5, 5], 4, 15),
   grain('oats', 'steel-cut oats', 175, [2.6, 3.6], [20, 30], [60, 600], 0.5, [5, 5], 3.2, 20),
 ];

@@ -1,8 +1,10 @@
 import type { Range } from './boil';
+import { LIMITS } from './safe-limits';
 import { SPECIFIC_HEAT } from './water';
 
 /** How a pot stands while it cools. */
-export type Standing = 'open' | 'covered' | 'wrapped';
+export const STANDINGS = ['open', 'covered', 'wrapped'] as const;
+export type Standing = (typeof STANDINGS)[number];
 
 /**
  * W/(m² K) that the whole outside of a pot of hot food gives off, steam from an open top included. Common practice, no source: a covered
@@ -13,9 +15,6 @@ const GIVES_OFF: Readonly<Record<Standing, Range>> = {
   covered: { low: 8, likely: 11, high: 14 },
   wrapped: { low: 2.5, likely: 4, high: 6 },
 };
-
-/** Hot food is kept at this or above. Source: FDA Food Code 3-501.16, from memory. */
-export const HOT_HOLDING = 57;
 
 export interface CoolingQuestion {
   readonly litres: number;
@@ -44,7 +43,7 @@ export function celsiusAfter(question: CoolingQuestion, minutes: number): Range 
 }
 
 /** Minutes it stays at a temperature or above; infinite where the room is as warm. */
-export function minutesAbove(question: CoolingQuestion, celsius = HOT_HOLDING): Range {
+export function minutesAbove(question: CoolingQuestion, celsius: number = LIMITS.hotHolding.celsius): Range {
   const { fromCelsius, roomCelsius, standing } = question;
   const by = (givesOff: number) => {
     if (fromCelsius < celsius) return 0;

@@ -24,6 +24,18 @@ export const LIMITS = {
     minutes: 3,
     source: 'USDA FSIS, the same chart',
   },
+  egg: {
+    id: 'egg',
+    of: 'dishes with egg, in the middle, or cooked until white and yolk are firm',
+    celsius: 71,
+    source: 'USDA FSIS, the same chart',
+  },
+  gameAndOffal: {
+    id: 'game-and-offal',
+    of: 'game, liver, kidneys and other inner parts, in the middle',
+    celsius: 71,
+    source: 'USDA FSIS, the same chart (rabbit and venison) and its page on variety meats',
+  },
   fish: { id: 'fish', of: 'fish and shellfish, in the middle', celsius: 63, source: 'USDA FSIS, the same chart' },
   dangerZone: {
     id: 'danger-zone',
@@ -37,7 +49,12 @@ export const LIMITS = {
     minutes: 60,
     source: 'USDA FSIS, danger zone (90 °F)',
   },
-  hotHolding: { id: 'hot-holding', of: 'food kept hot', celsius: 57, source: 'FDA Food Code 3-501.16' },
+  hotHolding: {
+    id: 'hot-holding',
+    of: 'food kept hot, in the middle too',
+    celsius: 60,
+    source: 'USDA FSIS, danger zone: hot food at 140 °F or above',
+  },
   coolFirst: { id: 'cool-first', of: 'cooling from 57 to 21 °C', minutes: 120, source: 'FDA Food Code 3-501.14' },
   coolThen: { id: 'cool-then', of: 'cooling on from 21 to 5 °C', minutes: 240, source: 'FDA Food Code 3-501.14' },
   grain: {
@@ -48,11 +65,21 @@ export const LIMITS = {
   },
   kidneyBoil: {
     id: 'kidney-boil',
-    of: 'raw kidney beans at a full boil, 30 min said, 10 at the least',
+    of: 'raw red and white kidney beans at a full boil; ten minutes are the very least',
+    celsius: 100,
+    minutes: 30,
+    source: 'FDA Bad Bug Book, phytohaemagglutinin',
+  },
+  beanBoil: {
+    id: 'bean-boil',
+    of: 'other raw beans of the same family at a full boil',
     celsius: 100,
     minutes: 10,
     source: 'FDA Bad Bug Book, phytohaemagglutinin',
   },
 } as const satisfies Record<string, Limit>;
+
+/** °C of the air above which an hour is the most. Source: USDA FSIS, danger zone (90 °F), from memory. */
+export const HOT_AIR = 32;
 
 export const DEFER = 'Your local rules and the maker’s instructions come first.';

@@ -1,4 +1,4 @@
-import type { Burner, Heat, Kitchen, Vessel, VesselKind } from './kitchen';
+import type { Appliance, ApplianceKind, Burner, Heat, Kitchen, Vessel, VesselKind } from './kitchen';
 
 /**
  * What a burner costs for a heat, as a mild preference in the planner's cost (0 fits best), or null when it cannot
@@ -16,6 +16,37 @@ export function burnerCost(burner: Burner, heat: Heat): number | null {
       if (!burner.gentle) return null;
       return burner.strength === 'strong' ? 6 : burner.strength === 'middling' ? 2 : 0;
   }
+}
+
+/** Whether an appliance holds so many litres; one of which nothing is told holds any. */
+export function applianceHolds({ litres }: Pick<Appliance, 'litres'>, wanted: number | undefined): boolean {
+  return litres === undefined || wanted === undefined || litres >= wanted - 1e-9;
+}
+
+/** In how many lots an appliance may be filled one after another. A kettle as often as it takes; grain and slow food cannot wait for a second. */
+const MOST_LOTS: Readonly<Record<ApplianceKind, number>> = {
+  kettle: 20,
+  blender: 20,
+  'pressure-cooker': 3,
+  'rice-cooker': 1,
+  'slow-cooker': 1,
+};
+
+/**
+ * Lots in which the largest appliance of a kind takes so many litres: 1 where it all goes in; null where there is none, or where that would be
+ * more lots than what is in it can bear.
+ */
+export function lotsIn(
+  { appliances }: Pick<Kitchen, 'appliances'>,
+  kind: ApplianceKind,
+  litres?: number,
+): number | null {
+  const own = appliances.filter((item) => item.kind === kind);
+  if (own.length === 0) return null;
+  if (own.some((item) => applianceHolds(item, litres))) return 1;
+  const largest = Math.max(...own.map((item) => item.litres ?? 0));
+  const lots = Math.ceil((litres ?? 0) / largest - 1e-9);
+  return lots <= MOST_LOTS[kind] ? lots : null;
 }
 
 export interface VesselNeed {

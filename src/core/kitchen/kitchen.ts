@@ -70,6 +70,10 @@ export interface Person {
   readonly until: string;
 }
 
+/** A tent, an awning or a van closes in what a flame gives off. */
+export const KITCHEN_PLACES = ['indoors', 'outdoors', 'tent'] as const;
+export type KitchenPlace = (typeof KITCHEN_PLACES)[number];
+
 export interface Kitchen {
   readonly id: string;
   readonly name: string;
@@ -78,6 +82,8 @@ export interface Kitchen {
   readonly appliances: readonly Appliance[];
   readonly vessels: readonly Vessel[];
   readonly people: readonly Person[];
+  /** Under a roof unless something else is said. */
+  readonly where?: KitchenPlace;
   /** Height above the sea in metres, where water boils cooler; 0 when absent. */
   readonly metres?: number;
   /** Nobody works, looks at a pot or leaves one on the heat in these hours, "HH:MM"; none when absent. */

@@ -2,10 +2,9 @@ import type { Dish } from '@/core/dish/dish';
 import { KEPT_WARM, keptWarm, type WarmPlace } from '@/core/dish/keep-warm';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { beginsInTheOven, goesOnInTheOven } from '@/core/meal/elsewhere';
+import { isPartOf, readUnit, stepKey } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
-import { stepKey } from '@/core/meal/parts';
 import { landingAt, type Plan } from '@/core/meal/plan';
-import { readUnit } from '@/core/meal/resources';
 import { type Standing, standingEvents } from './events';
 import { liveSteps, type Session } from './session';
 
@@ -88,11 +87,6 @@ function warmMinutes(session: Session, { id, lands }: Dish, at: number): number 
   // Until the oven or the flame is free for it, it may wait as well as it would before the table.
   const room = Math.min(WARM_UNTIL, lands.waits.wellMinutes);
   return minutes < WORTH_WARMING ? 0 : Math.max(WORTH_WARMING, minutes - room);
-}
-
-/** Whether a key is a step's own or that of one of its batches. */
-function isPartOf(key: string, step: string): boolean {
-  return key === step || key.startsWith(`${step}.`);
 }
 
 /** The session with its table at another instant: the same plan by the clock, told from the new hour. */

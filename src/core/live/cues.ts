@@ -51,18 +51,24 @@ function ownCues(session: Session, live: LiveStep, now: number): Cue[] {
       id: `begin ${key}`,
       kind: 'hands',
       at: startAt,
-      says: `Set going: ${name}, ${dishName}.`,
+      says: `Set going: ${name}, ${dishName}. ${spoken(live)}`.trim(),
       keys,
     };
-    const late = key.endsWith('-away') && now > startAt + STILL_WARM;
+    const late = step.duty === 'into the cold' && now > startAt + STILL_WARM;
     return late
       ? [begin, dangerOf(live, startAt + STILL_WARM, 'has stood warm too long: into the cold with it')]
       : [begin];
   }
-  if (status !== 'running') return [];
   const cues: Cue[] = [];
-  if (step.attention === 'hands')
-    cues.push({ id: `hands ${key}`, kind: 'hands', at: startAt, says: `Now: ${name}, ${dishName}.`, keys });
+  if (live.turns) {
+    const says = `Now: ${name}, ${dishName}. ${spoken(live)}`.trim();
+    cues.push({ id: `turn ${key}`, kind: 'hands', at: startAt, says, keys });
+  }
+  if (status !== 'running') return cues;
+  if (step.attention === 'hands') {
+    const says = `Now: ${name}, ${dishName}. ${spoken(live)}`.trim();
+    cues.push({ id: `hands ${key}`, kind: 'hands', at: startAt, says, keys });
+  }
   const byItself = step.station.sort === 'shelf' && step.attention === 'none';
   if (step.attention !== 'hands' && !byItself) {
     const look = nextLookAt(session, live);
@@ -87,6 +93,14 @@ function ownCues(session: Session, live: LiveStep, now: number): Cue[] {
   return cues;
 }
 
+/** What a call says of a step besides its name: all that asks something of the hands. */
+function spoken({ step }: LiveStep): string {
+  const { says, amounts, cautions } = step;
+  const into = amounts.length > 0 ? `In go: ${amounts.join('; ')}.` : '';
+  const careful = cautions.length > 0 ? `Careful: ${cautions.join(' ')}` : '';
+  return [says, into, careful].filter(Boolean).join(' ');
+}
+
 function dangerOf({ step }: LiveStep, at: number, words: string): Cue {
   return {
     id: `danger ${step.key} ${Math.round(at / MINUTE)}`,
@@ -100,7 +114,7 @@ function dangerOf({ step }: LiveStep, at: number, words: string): Cue {
 /** The instant from which a step under way is in danger of burning or boiling dry; null where nothing can. */
 export function dangerAt({ step, status, startAt, endAt, stands }: LiveStep): number | null {
   const hot = step.station.sort === 'burner' || step.station.sort === 'oven' || step.station.sort === 'appliance';
-  if (status !== 'running' || !hot || stands || step.key.endsWith('~warm')) return null;
+  if (status !== 'running' || !hot || stands || step.kind === 'warm-up') return null;
   return endAt + Math.max(OVERDUE, OVERDUE_SHARE * (endAt - startAt));
 }
 

@@ -12,8 +12,7 @@ export function maySlipBy(session: Session, { step, status, stands }: LiveStep):
   if (status !== 'running' || stands || step.attention !== 'hands' || step.station.sort !== 'board') return false;
   if (step.cautions.length > 0) return false;
   const dish = session.meal.dishes.find(({ id }) => id === step.dishId);
-  const id = step.key.slice(step.dishId.length + 1).replace(/\.\d+$/, '');
-  const written = dish?.steps.find((each) => each.id === id);
+  const written = dish?.steps.find(({ id }) => id === step.stepId);
   return dish !== undefined && written !== undefined && !handlesRaw(dish, written);
 }
 

@@ -1,4 +1,4 @@
-import { WHOLE_SPICES } from '@/core/dish/cautions';
+import { wholeIn } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
 import type { Meal } from '@/core/meal/meal';
 import { type Look, standingEvents, toldOf } from './events';
@@ -49,10 +49,5 @@ export function waterReminder(meal: Meal, dishId: string, ml: number): string | 
 
 /** What has to be fished out of a dish before it is served: whole spices and peppers that went into a pot. */
 export function toFishOut(dish: Dish): readonly string[] {
-  const used = new Set(dish.steps.filter(({ vessel }) => vessel !== undefined).flatMap(({ uses }) => uses));
-  return dish.ingredients
-    .filter(
-      ({ id, name, cut }) => used.has(id) && WHOLE_SPICES.test(name.toLowerCase()) && !/ground|chopped/.test(cut ?? ''),
-    )
-    .map(({ name }) => name);
+  return wholeIn(dish).map(({ name }) => name);
 }

@@ -1,6 +1,5 @@
 import type { Dish } from '@/core/dish/dish';
-import { sortsOf } from '@/core/dish/foods';
-import { LIMITS } from '@/core/heat/safe-limits';
+import { ruleOf } from '@/core/dish/rules';
 import type { Meal } from '@/core/meal/meal';
 import { VOLUME_IN_ML } from '@/core/units/amount';
 import type { LiveStep } from './session';
@@ -20,7 +19,7 @@ const FRYING = 120;
 export function measurable(meal: Meal, { step, status }: LiveStep): Measurable | null {
   const dish = meal.dishes.find(({ id }) => id === step.dishId);
   const hot = step.station.sort === 'burner' || step.station.sort === 'oven';
-  if (!dish || !hot || status !== 'running' || step.attention === 'hands' || step.key.endsWith('~warm')) return null;
+  if (!dish || !hot || status !== 'running' || step.attention === 'hands' || step.kind === 'warm-up') return null;
   const give = dish.gives[0];
   if (give && step.station.sort === 'burner' && give.amount.unit in VOLUME_IN_ML) {
     return { kind: 'scale', wantedMl: give.amount.quantity * VOLUME_IN_ML[give.amount.unit as 'ml'] };
@@ -32,10 +31,6 @@ export function measurable(meal: Meal, { step, status }: LiveStep): Measurable |
 }
 
 /** °C in the middle of what a dish holds, by the strictest rule that bites; null where none does. */
-export function centreOf({ ingredients }: Pick<Dish, 'ingredients'>): number | null {
-  const sorts = new Set(ingredients.flatMap(sortsOf));
-  if (sorts.has('poultry')) return LIMITS.poultry.celsius;
-  if (sorts.has('minced')) return LIMITS.minced.celsius;
-  if (sorts.has('whole')) return LIMITS.whole.celsius;
-  return sorts.has('fish') ? LIMITS.fish.celsius : null;
+export function centreOf(dish: Pick<Dish, 'ingredients'>): number | null {
+  return ruleOf(dish)?.celsius ?? null;
 }

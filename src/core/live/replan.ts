@@ -1,6 +1,6 @@
 import { KEPT_WARM } from '@/core/dish/keep-warm';
+import { stepKey } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
-import { stepKey } from '@/core/meal/parts';
 import { type Landing, landingAt, type Plan, type PlannedStep } from '@/core/meal/plan';
 import type { Progress } from '@/core/meal/progress';
 import { type LiveStep, liveSteps, minutesToTable, type Session } from './session';
@@ -86,12 +86,12 @@ export function joinPlans(session: Session, rest: Plan, now: number, served?: Re
 
 /** What runs keeps its length; what is kept warm ends by the table, whatever that is by now. */
 function runningTimes(old: PlannedStep, replanned: PlannedStep, start: number) {
-  const minutes = isKeptWarm(old.key) ? replanned.end - start : old.minutes;
+  const minutes = isKeptWarm(old) ? replanned.end - start : old.minutes;
   return { start, minutes, person: old.person };
 }
 
-function isKeptWarm(key: string): boolean {
-  return key.endsWith(`/${KEPT_WARM}`);
+function isKeptWarm({ stepId, kind }: PlannedStep): boolean {
+  return kind === 'step' && stepId === KEPT_WARM;
 }
 
 /** What has happened, with what is being kept warm lasting as long as the meal wants by now. */

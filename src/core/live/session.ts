@@ -28,9 +28,16 @@ export interface LiveStep {
   readonly endAt: number;
   /** It is under way, and put aside for the moment. */
   readonly stands?: boolean;
+  /**
+   * It began by itself when another ended, and hands have to turn the flame, pour, cover or move the pot: so it is until somebody says that it
+   * was done, or for some minutes.
+   */
+  readonly turns?: boolean;
 }
 
 const MINUTE = 60_000;
+/** A turn that nobody confirms was made after so many minutes, or the pot shows it. Common practice, no source. */
+const TURNS_FOR = 10;
 const NOTHING_TOLD: StepTold = { pauses: [], water: 0 };
 
 /** Minutes relative to the table, as a fraction. */
@@ -94,7 +101,19 @@ function liveStep(
   const stands = told.pauses.at(-1)?.to === null;
   const endAt = told.over ?? Math.max(told.forecast ?? begunAt + length + paused, told.until ?? 0);
   const overByItself = step.station.sort === 'shelf' && step.attention === 'none' && endAt <= now && !stands;
-  return { step, status: overByItself ? 'done' : 'running', startAt: begunAt, endAt, ...(stands ? { stands } : {}) };
+  const turns =
+    step.follows !== null &&
+    step.attention !== 'hands' &&
+    told.touched === undefined &&
+    now < begunAt + TURNS_FOR * MINUTE;
+  return {
+    step,
+    status: overByItself ? 'done' : 'running',
+    startAt: begunAt,
+    endAt,
+    ...(stands ? { stands } : {}),
+    ...(turns ? { turns } : {}),
+  };
 
   function beginning(): number | null {
     if (told.begun !== undefined) return told.begun;
@@ -127,6 +146,14 @@ function liveStep(
 /** Whether everything that leads to the table is over. */
 export function isFinished(steps: readonly LiveStep[]): boolean {
   return steps.every(({ status }) => status === 'done');
+}
+
+/** Minutes that safety still asks for of a step under way; 0 where it asks for none, or they are over. */
+export function safeMinutesLeft(session: Session, { step, status, startAt }: LiveStep, now: number): number {
+  if (step.safeMinutes === undefined || status !== 'running') return 0;
+  const told = toldOf(standingEvents(session.events)).get(step.key) ?? NOTHING_TOLD;
+  const gone = (now - startAt - pausedFor(told, now)) / MINUTE;
+  return Math.max(0, Math.ceil(step.safeMinutes - gone - 1e-6));
 }
 
 /** How many minutes "not yet" gives: two fifths of what is left of its usual spread, 2 to 15. Common practice, no source. */

@@ -18,12 +18,23 @@ export interface Stove {
 const MOST_NEXT = 4;
 const MINUTE = 60_000;
 
+/** For so long a turn goes before all else: a flame turned down late burns. */
+const AT_ONCE = 2 * MINUTE;
+
+/** What stands first under "now": what has just to be turned, the hands, what has to be set going. */
+function rank({ step, turns, startAt }: LiveStep, now: number): number {
+  if (turns && now < startAt + AT_ONCE) return 0;
+  return step.attention === 'hands' ? 1 : 2;
+}
+
 /** The three parts of the cook view at an instant. */
 export function stoveAt(session: Session, now: number): Stove {
   const steps = liveSteps(session, now);
   const hands = (live: LiveStep) => live.step.attention === 'hands';
-  const due = steps.filter((live) => live.status === 'due' || (live.status === 'running' && hands(live)));
-  // One thing at a time for each pair of hands: the first that is due; what has to be set going comes with it.
+  const due = steps.filter(
+    (live) => live.status === 'due' || live.turns === true || (live.status === 'running' && hands(live)),
+  );
+  // One thing at a time for each pair of hands: the first that is due; what has to be set going or turned comes with it.
   const first = new Set<string>();
   const nowList = due.filter((live) => {
     const who = live.step.person?.id ?? `start ${live.step.key}`;
@@ -48,7 +59,7 @@ export function stoveAt(session: Session, now: number): Stove {
     .reduce((latest, live) => Math.max(latest, live.endAt), now);
   const nextHands = handsAhead[0]?.startAt ?? instantOf(session, 0);
   return {
-    now: nowList.sort((a, b) => Number(hands(b)) - Number(hands(a)) || a.startAt - b.startAt),
+    now: nowList.sort((a, b) => rank(a, now) - rank(b, now) || a.startAt - b.startAt),
     watching,
     next: coming.slice(0, MOST_NEXT),
     quietMinutes: Math.max(0, Math.floor((nextHands - busyUntil) / MINUTE)),

@@ -1,12 +1,10 @@
 import type { Dish } from '@/core/dish/dish';
 import { bearsWarmth, type WarmPlace } from '@/core/dish/keep-warm';
 import { minutesToHeat } from '@/core/heat/roast';
-import { holdOfVessel } from '@/core/meal/compile';
 import { isLongSimmer, OVEN_SIMMER } from '@/core/meal/elsewhere';
-import { stepKey } from '@/core/meal/parts';
+import { holdOfVessel, readUnit, stepKey } from '@/core/meal/keys';
 import type { Landing, Plan } from '@/core/meal/plan';
 import type { PlanResult } from '@/core/meal/plan-meal';
-import { readUnit } from '@/core/meal/resources';
 import { listed } from '@/core/units/words';
 import { mealAsItIs } from './as-it-is';
 import { carryOn, type RestRequest } from './carry-on';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Evening } from '@/core/formats/meal-file';
 import { cookThrough } from '@/core/live/testing/simulate';
+import { joinedKey, unitId } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import type { PlannedStep } from '@/core/meal/plan';
 import { seededRandom } from '@/core/schedule/random';
@@ -61,7 +62,7 @@ describe('what records teach', () => {
     }).flat();
     const lessons = learn(records);
     expect(lessons.hands.get('k/cook')!.factor).toBeCloseTo(truth.cook, 1);
-    expect(lessons.burners.get('k/burner:weak')!.factor / truth.burner).toBeCloseTo(1, 1);
+    expect(lessons.burners.get(joinedKey('k', unitId('burner', 'weak')))!.factor / truth.burner).toBeCloseTo(1, 1);
     const onions = lessons.hands.get('k/cook')!.factor * lessons.steps.get('onions')!.factor;
     expect(onions / (truth.cook * truth.onions)).toBeCloseTo(1, 1);
   });

@@ -1,6 +1,7 @@
 import { median, medianAbsoluteDeviation } from 'simple-statistics';
 import type { Dish, Step } from '@/core/dish/dish';
 import type { Burner, Kitchen } from '@/core/kitchen/kitchen';
+import { joinedKey, stepKey, unitId } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import type { StepRecord } from './records';
 
@@ -61,7 +62,7 @@ export function learn(records: readonly StepRecord[]): Lessons {
   const boils = seen.filter(({ record }) => record.boiledOn !== null);
   const burners = estimates(
     boils,
-    ({ kitchenId, boiledOn }) => `${kitchenId}/${boiledOn}`,
+    ({ kitchenId, boiledOn }) => joinedKey(kitchenId, boiledOn ?? ''),
     SPREAD.burners,
     () => 0,
   );
@@ -72,7 +73,7 @@ export function learn(records: readonly StepRecord[]): Lessons {
   let hands: ReadonlyMap<string, Lesson> = new Map();
   for (let round = 0; round < 3; round++) {
     const own = (map: ReadonlyMap<string, Lesson>, key: string | null) => Math.log((key && map.get(key)?.factor) || 1);
-    const handKey = ({ kitchenId, person }: StepRecord) => (person === null ? null : `${kitchenId}/${person}`);
+    const handKey = ({ kitchenId, person }: StepRecord) => (person === null ? null : joinedKey(kitchenId, person));
     hands = estimates(
       others,
       handKey,
@@ -121,7 +122,7 @@ export function posterior(ys: readonly number[], spread: number): Lesson {
 function withoutOutliers(seen: readonly Seen[]): readonly Seen[] {
   const groups = new Map<string, Seen[]>();
   for (const each of seen) {
-    const key = `${each.record.kitchenId}/${each.record.step}/${each.record.boiledOn ?? ''}`;
+    const key = joinedKey(each.record.kitchenId, each.record.step, each.record.boiledOn ?? '');
     groups.set(key, [...(groups.get(key) ?? []), each]);
   }
   return [...groups.values()].flatMap((own) => {
@@ -145,7 +146,7 @@ export function factorFor(
   step: Step,
 ): { readonly factor: number; readonly times: number } | null {
   if (step.grows.by === 'boil') return null;
-  const own = lessons.steps.get(`${dish.id}/${step.id}`);
+  const own = lessons.steps.get(stepKey(dish.id, step.id));
   const technique = dish.made ? lessons.techniques.get(dish.made.technique) : undefined;
   const hands = step.attention === 'hands' ? handsOf(lessons, meal, step) : undefined;
   const times = own?.times ?? 0;
@@ -159,7 +160,7 @@ export function factorFor(
 /** The hands that may do it, each as often as they were seen. */
 function handsOf(lessons: Lessons, { kitchen }: Pick<Meal, 'kitchen'>, step: Step): Lesson | undefined {
   const able = kitchen.people.filter(({ role }) => role === 'cook' || step.by === 'anyone');
-  const known = able.flatMap(({ id }) => lessons.hands.get(`${kitchen.id}/${id}`) ?? []);
+  const known = able.flatMap(({ id }) => lessons.hands.get(joinedKey(kitchen.id, id)) ?? []);
   const times = known.reduce((sum, each) => sum + each.times, 0);
   if (times === 0) return undefined;
   const mean = known.reduce((sum, each) => sum + each.times * Math.log(each.factor), 0) / times;
@@ -188,7 +189,7 @@ export function asLearned(meal: Meal, lessons: Lessons): Meal {
     return steps.some((step, index) => step !== dish.steps[index]) ? { ...dish, steps } : dish;
   });
   const burners = meal.kitchen.burners.map((burner): Burner => {
-    const known = lessons.burners.get(`${meal.kitchen.id}/burner:${burner.id}`);
+    const known = lessons.burners.get(joinedKey(meal.kitchen.id, unitId('burner', burner.id)));
     if (!known || known.times < LEAST_TIMES || Math.abs(known.factor - 1) < LEAST_CHANGE) return burner;
     return { ...burner, learned: known.factor };
   });

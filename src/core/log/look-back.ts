@@ -1,12 +1,11 @@
 import type { Dish } from '@/core/dish/dish';
 import { grainParts } from '@/core/dish/grain-of';
 import { KEEPING, keepsOf } from '@/core/dish/keeping';
-import { scaleDish } from '@/core/dish/scale';
 import type { Evening } from '@/core/formats/meal-file';
 import { firstTableAt } from '@/core/live/as-it-is';
 import { type Rating, standingEvents } from '@/core/live/events';
 import { liveSteps } from '@/core/live/session';
-import { portionsOf } from '@/core/meal/meal';
+import { scaledFor } from '@/core/meal/scaled';
 import { scaleAmount } from '@/core/units/amount';
 import type { Lessons } from './lessons';
 import { recordsOf, type StepRecord } from './records';
@@ -51,9 +50,7 @@ export function lookBack(evening: Evening): LookBack {
   const landed = evening.meal.dishes
     .filter(({ lands }) => lands)
     .map(({ id, name, lands }): Landed => {
-      const own = steps.filter(
-        ({ step }) => step.key === `${id}/${lands!.step}` || step.key.startsWith(`${id}/${lands!.step}.`),
-      );
+      const own = steps.filter(({ step }) => step.kind === 'step' && step.dishId === id && step.stepId === lands!.step);
       const last = own.at(-1);
       const readyAt = last?.status === 'done' ? last.endAt : null;
       return {
@@ -215,7 +212,7 @@ function withAmounts(dish: Dish, factor: (id: string) => number): Dish {
 /** "1 : 1.6 by weight, unsoaked": the numbers that a grain was cooked by that evening. */
 function ratioOf({ meal }: Evening, dish: Dish): string {
   const cooked = meal.dishes.find(({ id }) => id === dish.id) ?? dish;
-  const parts = grainParts(scaleDish(cooked, portionsOf(meal)));
+  const parts = grainParts(scaledFor(meal, cooked));
   if (!parts || !cooked.grain) return 'as it was measured';
   const ratio = Math.round((parts.litres * 1000 * 100) / parts.grams) / 100;
   return `1 : ${ratio} by weight, ${cooked.grain.soaked ? 'soaked' : 'unsoaked'}`;

@@ -1,6 +1,7 @@
 import type { Evening } from '@/core/formats/meal-file';
 import { pausedFor, standingEvents, toldOf } from '@/core/live/events';
 import { liveSteps } from '@/core/live/session';
+import { stepKey, unitId } from '@/core/meal/keys';
 import type { PlannedStep } from '@/core/meal/plan';
 
 const MINUTE = 60_000;
@@ -46,19 +47,18 @@ export function recordsOf(evening: Evening): readonly StepRecord[] {
     const said = told.get(step.key);
     const counts =
       status === 'done' && said?.done !== undefined && !said.skipped && !said.altered && !byClock.has(step.key);
-    if (!counts || step.station.sort === 'shelf' || step.key.endsWith('~warm')) return [];
+    if (!counts || step.station.sort === 'shelf' || step.kind === 'warm-up') return [];
     const dish = evening.meal.dishes.find(({ id }) => id === step.dishId);
-    const id = step.key.slice(step.dishId.length + 1).replace(/\.\d+$/, '');
-    const written = dish?.steps.find((each) => each.id === id);
+    const written = dish?.steps.find(({ id }) => id === step.stepId);
     if (!dish || !written) return [];
     const paused = pausedFor(said, endAt);
     const boils = written.grows.by === 'boil';
-    const burner = evening.meal.kitchen.burners.find((each) => `burner:${each.id}` === step.station.id);
+    const burner = evening.meal.kitchen.burners.find((each) => unitId('burner', each.id) === step.station.id);
     const factor = boils ? (burner?.learned ?? 1) : (written.learned?.factor ?? 1);
     return [
       {
         eveningId: evening.id,
-        step: `${dish.id}/${id}`,
+        step: stepKey(dish.id, step.stepId),
         key: step.key,
         dishId: dish.id,
         dishName: dish.name,

@@ -1,4 +1,5 @@
 import type { Evening } from '@/core/formats/meal-file';
+import { joinedKey } from '@/core/meal/keys';
 import { learn } from './lessons';
 import { recordsOf } from './records';
 
@@ -16,7 +17,7 @@ export function settling(evenings: readonly Evening[]): readonly Settled[] {
   const records = evenings.map(recordsOf);
   const counts = new Map<string, number>();
   for (const { kitchenId, person } of records.flat()) {
-    if (person !== null) counts.set(`${kitchenId}/${person}`, (counts.get(`${kitchenId}/${person}`) ?? 0) + 1);
+    if (person !== null) counts.set(joinedKey(kitchenId, person), (counts.get(joinedKey(kitchenId, person)) ?? 0) + 1);
   }
   const most = [...counts].sort((a, b) => b[1] - a[1])[0]?.[0];
   if (most === undefined) return [];

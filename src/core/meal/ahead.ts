@@ -197,6 +197,7 @@ function keptAfter(dish: Dish, step: Step, days: number, frozen: boolean): Kept 
       minutes: COOL_MINUTES,
       attention: 'none',
       place: { at: 'rest' },
+      duty: 'cool',
       doneWhen: 'no longer warm to the back of the hand',
       cautions: [COOL_DOWN],
       daysBefore: days,
@@ -208,6 +209,7 @@ function keptAfter(dish: Dish, step: Step, days: number, frozen: boolean): Kept 
     const away: Step = {
       ...plain,
       id: `${step.id}-away`,
+      duty: 'into the cold',
       name: `into the ${where}`,
       says: `Into a box with a lid, with the day on it, and into the ${where}.`,
       minutes: { shortest: 1, likely: 2, longest: 3 },
@@ -221,6 +223,7 @@ function keptAfter(dish: Dish, step: Step, days: number, frozen: boolean): Kept 
     const thaw: Step = {
       ...plain,
       id: `${step.id}-thaw`,
+      duty: 'thaw',
       name: 'out of the freezer',
       says: 'Move it from the freezer to the fridge, in a dish that catches what drips, to thaw overnight.',
       minutes: { shortest: 1, likely: 1, longest: 2 },
@@ -260,6 +263,7 @@ function heatThrough(dish: Dish, step: Step): Step {
   const onBurner = kinds.length === 0 || kinds.some((kind) => kind !== 'tray');
   return {
     id: `${step.id}-again`,
+    duty: 'heat through',
     name: 'heat through',
     says: 'Heat it through from cold, covered, stirring or turning it now and then.',
     minutes: HEAT_THROUGH,

@@ -4,7 +4,8 @@ import { HEAT_SHARE, minutesToBoil, type Range, wattsOf } from '@/core/heat/boil
 import { boilingPoint } from '@/core/heat/water';
 import { fittingVessels } from '@/core/kitchen/fits';
 import type { Kitchen } from '@/core/kitchen/kitchen';
-import { readUnit, stationsFor } from './resources';
+import { readUnit } from './keys';
+import { stationsFor } from './resources';
 
 /** Nobody waits longer for a boil: such a burner counts as unable. */
 const MOST_MINUTES = 150;

@@ -1,11 +1,11 @@
 import { checkDish, type Refusal } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
-import { scaleDish } from '@/core/dish/scale';
-import { fittingVessels, nearestVessel } from '@/core/kitchen/fits';
+import { fittingVessels, lotsIn, nearestVessel } from '@/core/kitchen/fits';
 import { type Kitchen, printClock } from '@/core/kitchen/kitchen';
 import { boilFaults } from './boils';
-import { type Meal, portionsOf } from './meal';
+import type { Meal } from './meal';
 import { burnersFor } from './resources';
+import { scaledFor } from './scaled';
 
 export const MOST_PEOPLE = 200;
 export const MOST_DISHES = 60;
@@ -44,7 +44,7 @@ export function checkMeal(meal: Meal): readonly Refusal[] {
     ids.add(dish.id);
     const faults = checkDish(dish);
     refusals.push(...faults);
-    if (faults.length === 0) refusals.push(...checkDishInKitchen(scaleDish(dish, portionsOf(meal)), meal.kitchen));
+    if (faults.length === 0) refusals.push(...checkDishInKitchen(scaledFor(meal, dish), meal.kitchen));
   }
   return refusals;
 }
@@ -108,8 +108,16 @@ function checkDishInKitchen(dish: Dish, kitchen: Kitchen): readonly Refusal[] {
         sentence: `"${step.name}" wants an oven with ${place.shelves} free ${place.shelves === 1 ? 'shelf' : 'shelves'}, and this kitchen has none.`,
       });
     }
-    if (place.at === 'appliance' && !kitchen.appliances.some((item) => item.kind === place.appliance)) {
-      refusals.push({ where, sentence: `"${step.name}" wants a ${place.appliance}, and this kitchen has none.` });
+    if (place.at === 'appliance' && lotsIn(kitchen, place.appliance, place.litres) === null) {
+      const what = place.appliance.replace('-', ' ');
+      const own = kitchen.appliances.filter((item) => item.kind === place.appliance);
+      const largest = own.sort((a, b) => (b.litres ?? 0) - (a.litres ?? 0))[0];
+      refusals.push({
+        where,
+        sentence: largest
+          ? `${dish.name} for ${Math.round(dish.servings)} needs a ${what} of ${Math.ceil((place.litres ?? 0) * 10) / 10} l; the largest here holds ${largest.litres} l. Borrow a larger one, cook for fewer, or cook it in a pot.`
+          : `"${step.name}" wants a ${what}, and this kitchen has none.`,
+      });
     }
   }
   return refusals;

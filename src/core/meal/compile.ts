@@ -7,22 +7,12 @@ import type { Alternative, Choice, Hold, Problem, ProblemLink, ProblemStep, Read
 import { checkMeal } from './check';
 import { type Breath, fitBreaths, withinPools, workUntil } from './fit-in';
 import { giverOf } from './hand-over';
+import { holdOfPerson, holdOfVessel, readUnit, stepKey, unitId, warmKey } from './keys';
 import type { Meal } from './meal';
-import { leastWidthOf, type Part, partsOf, stepKey } from './parts';
+import { leastWidthOf, type Part, partsOf } from './parts';
 import { firmStart, type PinSets, pinOf } from './pins';
 import type { KnownPlan, Progress } from './progress';
-import {
-  EYES,
-  HANDS,
-  HEAT,
-  type OvenSetting,
-  ovenSettings,
-  poolsOf,
-  readUnit,
-  shelvesOf,
-  unitId,
-  unitsOf,
-} from './resources';
+import { EYES, HANDS, HEAT, type OvenSetting, ovenSettings, poolsOf, shelvesOf, unitsOf } from './resources';
 import { type TimeFrame, timeFrame } from './time-frame';
 import { UnitChoices } from './unit-choices';
 import { COST, FRESH_MINUTES, HOT_HOUR_MINUTES, KEEPS_LAID_OUT, RATHER_WITHIN } from './weights';
@@ -42,6 +32,7 @@ export type Entry =
   | {
       readonly kind: 'warm';
       readonly dish: Dish;
+      readonly step: string;
       readonly oven: string;
       readonly celsius: number;
       readonly minutes: number;
@@ -77,11 +68,6 @@ export interface CompileOptions {
 
 const PRESENT = '(present)';
 const NO_PINS: PinSets = { firm: [], wished: [] };
-
-/** Key of the step that warms the oven for a dish's oven step. */
-export function warmKey(dish: string, step: string): string {
-  return `${dish}/${step}~warm`;
-}
 
 /**
  * Turns a meal into a scheduling problem. In mid-meal (`progress`) the present is minute 0, what is done is gone, what runs
@@ -434,6 +420,7 @@ class Compilation {
         this.entries.set(key, {
           kind: 'warm',
           dish,
+          step: step.id,
           oven: oven.id,
           celsius: setting.celsius,
           minutes: warmUp,
@@ -553,12 +540,4 @@ function keepsLaidOut(dish: Dish, { id, place, attention, ahead }: Step): boolea
 
 function edgePart(list: readonly Part[], edge: 'start' | 'end'): string {
   return (edge === 'end' ? list[list.length - 1]! : list[0]!).key;
-}
-
-export function holdOfPerson(key: string): string {
-  return `who ${key}`;
-}
-
-export function holdOfVessel(dish: string, use: string): string {
-  return `vessel ${dish}/${use}`;
 }

@@ -1,13 +1,17 @@
+import type { Eaten } from '@/core/dish/diet';
 import type { Dish, Gives, Takes } from '@/core/dish/dish';
+import { type Amount, MASS_IN_GRAMS, VOLUME_IN_ML } from '@/core/units/amount';
+
+/** What a dish of the meal gives to another. */
+export interface Giver {
+  readonly dish: Dish;
+  readonly give: Gives;
+}
 
 /**
  * What of a meal a dish takes: the very thing it names; where it wants just any stock, the first stock there is. Never its own.
  */
-export function giverOf(
-  dishes: readonly Dish[],
-  taker: Dish,
-  { product }: Pick<Takes, 'product'>,
-): { readonly dish: Dish; readonly give: Gives } | null {
+export function giverOf(dishes: readonly Dish[], taker: Dish, { product }: Pick<Takes, 'product'>): Giver | null {
   const all = dishes
     .filter((dish) => dish.id !== taker.id)
     .flatMap((dish) => dish.gives.map((give) => ({ dish, give })));
@@ -19,3 +23,91 @@ export function giverOf(
 }
 
 const ANY_STOCK = 'stock';
+
+/** What is eaten with a dish in its meal: its own things and those of the dishes it takes from; what no dish makes is bought. */
+export function eatenIn(dishes: readonly Dish[], dish: Dish): Eaten {
+  const seen = new Set<string>();
+  const ingredients: Dish['ingredients'][number][] = [];
+  const takes: Takes[] = [];
+  const open = [dish];
+  for (let at = open.pop(); at; at = open.pop()) {
+    if (seen.has(at.id)) continue;
+    seen.add(at.id);
+    ingredients.push(...at.ingredients);
+    for (const take of at.takes) {
+      const giver = giverOf(dishes, at, take);
+      if (giver) open.push(giver.dish);
+      else takes.push(take);
+    }
+  }
+  return { ingredients, takes };
+}
+
+/** Something that is handed over and does not come out. Amounts are those of the dishes given, for their servings. */
+export type PartFault =
+  /** A dish takes what no dish of the meal makes. */
+  | { readonly kind: 'missing'; readonly taker: Dish; readonly take: Takes }
+  /** More is taken of it than there will be; `lacks` is in the unit of what is given. */
+  | {
+      readonly kind: 'short';
+      readonly giver: Giver;
+      readonly takers: readonly Dish[];
+      readonly taken: Amount;
+      readonly lacks: Amount;
+    }
+  /** It is made for other dishes, and none takes it. */
+  | { readonly kind: 'unused'; readonly giver: Giver };
+
+/** So much less than what is wanted is within any measuring. Common practice, no source. */
+const WITHIN_MEASURING = 0.03;
+
+/** What is missing, short or never taken among dishes scaled to their people. */
+export function partFaults(dishes: readonly Dish[]): readonly PartFault[] {
+  const faults: PartFault[] = [];
+  const taken = new Map<Gives, { giver: Giver; takers: Dish[]; amounts: Amount[] }>();
+  for (const taker of dishes) {
+    for (const take of taker.takes) {
+      const giver = giverOf(dishes, taker, take);
+      if (!giver) {
+        faults.push({ kind: 'missing', taker, take });
+        continue;
+      }
+      const known = taken.get(giver.give) ?? { giver, takers: [], amounts: [] };
+      taken.set(giver.give, { giver, takers: [...known.takers, taker], amounts: [...known.amounts, take.amount] });
+    }
+  }
+  for (const { giver, takers, amounts } of taken.values()) {
+    const lot = sumIn(giver.give.amount, amounts);
+    if (lot === null || lot <= giver.give.amount.quantity * (1 + WITHIN_MEASURING)) continue;
+    const { quantity, unit } = giver.give.amount;
+    const lacks = { quantity: lot - quantity, unit };
+    faults.push({ kind: 'short', giver, takers: [...new Set(takers)], taken: { quantity: lot, unit }, lacks });
+  }
+  for (const dish of dishes) {
+    if (dish.lands) continue;
+    const givers = dish.gives.map((give) => ({ dish, give }));
+    if (givers.length > 0 && !givers.some(({ give }) => taken.has(give)))
+      faults.push({ kind: 'unused', giver: givers[0]! });
+  }
+  return faults;
+}
+
+/** What amounts add up to in the unit of another; null where they are of different kinds. */
+function sumIn({ unit }: Amount, amounts: readonly Amount[]): number | null {
+  const measures: readonly Readonly<Record<string, number>>[] = [VOLUME_IN_ML, MASS_IN_GRAMS];
+  const table = measures.find((each) => unit in each) ?? { [unit]: 1 };
+  if (!amounts.every((each) => each.unit in table)) return null;
+  return amounts.reduce((sum, each) => sum + each.quantity * table[each.unit]!, 0) / table[unit]!;
+}
+
+/** A fault in a sentence. */
+export function sayPartFault(fault: PartFault): string {
+  switch (fault.kind) {
+    case 'missing':
+      return `${fault.taker.name} takes ${fault.take.otherwise}, which no dish of this meal makes`;
+    case 'short':
+      return `there is less ${fault.giver.give.name} than ${fault.takers.map(({ name }) => name).join(' and ')} ${fault.takers.length > 1 ? 'take' : 'takes'}`;
+    case 'unused':
+      return `nothing takes the ${fault.giver.give.name} of ${fault.giver.dish.name}`;
+  }
+}

@@ -45,6 +45,8 @@ export interface MealSetting {
   readonly together?: readonly (readonly string[])[];
   /** Dishes, or beginnings of dishes, made on a day before. */
   readonly ahead?: readonly MadeAhead[];
+  /** °C of the air where it is cooked on that day: how fast food cools and how long it may stand; an ordinary kitchen when absent. */
+  readonly roomCelsius?: number;
   /** What the cook has set by hand; none when absent. */
   readonly pins?: readonly Pin[];
 }
@@ -59,6 +61,16 @@ export function portionsOf({
   leftovers,
 }: Pick<MealSetting, 'people' | 'appetite' | 'leftovers'>): number {
   return Math.round(10 * (people * EATS[appetite ?? 'usual'] + (leftovers ?? 0))) / 10;
+}
+
+/** °C of a kitchen with the oven on. Common practice, no source. */
+const ORDINARY_ROOM = 23;
+export const COLDEST_ROOM = -10;
+export const HOTTEST_ROOM = 50;
+
+/** °C of the air around what stands in a meal's kitchen. */
+export function roomOf({ roomCelsius }: Pick<MealSetting, 'roomCelsius'>): number {
+  return roomCelsius ?? ORDINARY_ROOM;
 }
 
 /** A meal with all it stands on: one cooks these dishes in this kitchen for these people at this hour. */

@@ -1,11 +1,13 @@
 import type { Dish, Minutes, Step } from '@/core/dish/dish';
-import { batches, FIXED_SHARE, scaleDish, scaleMinutes } from '@/core/dish/scale';
+import { batches, FIXED_SHARE, scaleMinutes } from '@/core/dish/scale';
 import { simmerFactor } from '@/core/heat/water';
-import { fittingVessels } from '@/core/kitchen/fits';
+import { fittingVessels, lotsIn } from '@/core/kitchen/fits';
 import { batchesOn, widthFor } from '@/core/kitchen/floor';
 import { boilMinutes } from './boils';
+import { partKey, stepKey } from './keys';
 import { type Meal, portionsOf } from './meal';
 import { breathAfter, padHands } from './pace';
+import { scaledFor } from './scaled';
 
 /** Board work longer than this is cut into sittings of about this many minutes, so that one can breathe between. */
 const LONGEST_SITTING = 25;
@@ -72,7 +74,7 @@ export function partsOf(
   const there = new Set(meal.dishes.flatMap(({ id, steps }) => steps.map((step) => stepKey(id, step.id))));
   const later = new Set((meal.together ?? []).flatMap((group) => group.filter((key) => there.has(key)).slice(1)));
   for (const written of meal.dishes) {
-    const dish = scaleDish(written, portionsOf(meal));
+    const dish = scaledFor(meal, written);
     dishes.push(dish);
     for (const step of written.steps) {
       const scaled = dish.steps.find((candidate) => candidate.id === step.id)!;
@@ -94,8 +96,14 @@ function withBoardOut(written: Minutes, scaled: Minutes): Minutes {
   };
 }
 
-export function stepKey(dish: string, step: string): string {
-  return `${dish}/${step}`;
+/** Minutes no fewer than safety asks for. */
+function atLeast({ shortest, likely, longest }: Minutes, floor = 0): Minutes {
+  return { shortest: Math.max(floor, shortest), likely: Math.max(floor, likely), longest: Math.max(floor, longest) };
+}
+
+/** A step of an appliance that is filled several times. */
+function inLots(step: Step, place: Extract<Step['place'], { at: 'appliance' }>, lots: number): Step {
+  return { ...step, place: { ...place, ...(place.litres === undefined ? {} : { litres: place.litres / lots }) } };
 }
 
 function cut(meal: Meal, written: Dish, dish: Dish, step: Step, scaled: Step, flameOf: FlameOf): readonly Part[] {
@@ -109,18 +117,29 @@ function cut(meal: Meal, written: Dish, dish: Dish, step: Step, scaled: Step, fl
           longest: padHands(minutes.longest, meal.pace),
         }
       : minutes;
-  const part = (minutes: Minutes, index: number, parts: number): Part => ({
-    key: parts > 1 ? `${key}.${index + 1}` : key,
-    dish,
-    step: scaled,
-    minutes,
-    part: index + 1,
-    parts,
-    breath: hands && minutes.likely > 0 ? breathAfter(minutes.likely, meal.pace) : 0,
-  });
+  const part = (wanted: Minutes, index: number, parts: number): Part => {
+    const minutes = atLeast(wanted, step.safeMinutes);
+    return {
+      key: partKey(dish.id, step.id, index + 1, parts),
+      dish,
+      step: scaled,
+      minutes,
+      part: index + 1,
+      parts,
+      breath: hands && minutes.likely > 0 ? breathAfter(minutes.likely, meal.pace) : 0,
+    };
+  };
   if (scaled.grows.by === 'boil') {
     const boil = boilMinutes(meal.kitchen, dish, scaled, flameOf(key));
     if (boil) return [{ ...part(boil.minutes, 0, 1), flames: boil.flames }];
+  }
+  const lots =
+    step.place.at === 'appliance' && scaled.place.at === 'appliance'
+      ? lotsIn(meal.kitchen, step.place.appliance, scaled.place.litres)
+      : 1;
+  if (lots !== null && lots > 1 && scaled.place.at === 'appliance') {
+    const each = inLots(scaled, scaled.place, lots);
+    return Array.from({ length: lots }, (_, index) => ({ ...part(pad(each.minutes), index, lots), step: each }));
   }
   if (step.grows.by === 'batches') {
     const floor = floorBatches(meal, dish, step);

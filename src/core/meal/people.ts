@@ -3,12 +3,11 @@ import { litresOf } from '@/core/dish/grain-of';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { printAmount } from '@/core/units/amount';
 import { capital } from '@/core/units/words';
-import { holdOfVessel } from './compile';
+import { holdOfVessel, readUnit } from './keys';
 import { type Meal, portionsOf } from './meal';
 import { partsOf } from './parts';
 import type { Plan } from './plan';
 import { nameOfUnit } from './read';
-import { readUnit } from './resources';
 
 /** Liquid below this is seasoning. */
 const LEAST_LITRES = 0.1;

@@ -1,4 +1,4 @@
-import type { Attention } from '@/core/dish/dish';
+import type { Attention, Duty } from '@/core/dish/dish';
 import type { Range } from '@/core/heat/boil';
 import type { Heat } from '@/core/kitchen/kitchen';
 
@@ -11,7 +11,15 @@ export interface Station {
 
 /** A step with its hour, place and reason. Minutes are relative to the table: negative before it. */
 export interface PlannedStep {
+  /** Made and read by `keys.ts` alone: the same for the same step in every plan of the meal. */
   readonly key: string;
+  /** The step of its dish that this is, or that this warms the oven for. */
+  readonly stepId: string;
+  readonly kind: 'step' | 'warm-up';
+  /** What the app itself has added it for. */
+  readonly duty?: Duty;
+  /** Minutes that safety asks for: said done sooner, it asks back. */
+  readonly safeMinutes?: number;
   readonly dishId: string;
   readonly dishName: string;
   readonly name: string;

@@ -1,11 +1,11 @@
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
-import { holdOfVessel } from './compile';
+import { holdOfVessel, readUnit } from './keys';
 import type { Meal } from './meal';
 import { leastWidthOf, partsOf } from './parts';
 import { pinOf } from './pins';
 import type { Plan } from './plan';
 import { nameOfUnit } from './read';
-import { readUnit, vesselsFor } from './resources';
+import { vesselsFor } from './resources';
 
 /** A vessel taken for one use of one dish. */
 export interface PotTaken {

@@ -1,15 +1,16 @@
-import { missingCautions } from '@/core/dish/cautions';
+import { cautionsAt } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
 import type { Range } from '@/core/heat/boil';
-import { celsiusAfter } from '@/core/heat/cool';
+import { celsiusAfter, type Standing } from '@/core/heat/cool';
 import { clockMinutes, type Kitchen, printClock } from '@/core/kitchen/kitchen';
 import type { FoundSolution, ProblemLink, ProblemStep } from '@/core/schedule/problem';
 import { printAmount } from '@/core/units/amount';
 import { listed } from '@/core/units/words';
-import { type Compiled, holdOfPerson, holdOfVessel } from './compile';
+import type { Compiled } from './compile';
 import { groupBy } from './group-by';
-import { giverOf } from './hand-over';
-import type { Meal } from './meal';
+import { giverOf, type PartFault, partFaults, sayPartFault } from './hand-over';
+import { holdOfPerson, holdOfVessel, readUnit, stationId, unitId } from './keys';
+import { type Meal, roomOf } from './meal';
 import type { Part } from './parts';
 import {
   type HandsBand,
@@ -21,7 +22,7 @@ import {
   type Waiting,
 } from './plan';
 import type { KnownPlan } from './progress';
-import { readUnit, stationsFor } from './resources';
+import { stationsFor } from './resources';
 import { explain } from './why';
 
 const SHELF: Station = { id: 'shelf', sort: 'shelf', name: 'Off the heat' };
@@ -41,6 +42,8 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
     const start = origin + solution.starts[row.id]!;
     const common = {
       key: row.id,
+      stepId: entry.kind === 'part' ? entry.part.step.id : entry.step,
+      kind: entry.kind === 'part' ? ('step' as const) : ('warm-up' as const),
       dishId: entry.kind === 'part' ? entry.part.dish.id : entry.dish.id,
       dishName: entry.kind === 'part' ? entry.part.dish.name : entry.dish.name,
       start,
@@ -65,7 +68,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
         longestEnd: common.end,
         attention: 'none',
         lookEvery: null,
-        station: { id: `oven:${oven.id}`, sort: 'oven', name: oven.name },
+        station: { id: stationId('oven', oven.id), sort: 'oven', name: oven.name },
         choices: [],
         heat: null,
         celsius: entry.celsius,
@@ -81,7 +84,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
     }
   }
   const useful = dropIdleWarmUps(steps).sort((a, b) => a.start - b.start || a.key.localeCompare(b.key));
-  const landings = compiled.dishes.flatMap((dish) => landingOf(dish, useful, potOf(dish, kitchen, solution)));
+  const landings = compiled.dishes.flatMap((dish) => landingOf(dish, useful, potOf(dish, meal, solution)));
   const hands = kitchen.people.map(
     (person): HandsBand => ({
       personId: person.id,
@@ -108,7 +111,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
     quietStretch,
     proven: solution.status === 'optimal' && !compiled.drawn,
     cost: solution.cost,
-    verdict: verdictOf(landings, firstHand, quietStretch, table),
+    verdict: verdictOf(landings, firstHand, quietStretch, table, partFaults(compiled.dishes)),
     known: {
       places: Object.fromEntries(
         problem.steps.map((row) => [
@@ -159,10 +162,12 @@ function partOfPlan(
     vessel: use ? nameOfUnit(meal.kitchen, use) : null,
     person: person ? { id: person.id, name: person.name } : null,
     doneWhen: step.doneWhen,
-    cautions: [...step.cautions, ...missingCautions(dish, step)],
+    cautions: cautionsAt(dish, step),
     amounts: part.part === 1 ? amountsOf(part, compiled.dishes) : [],
     ahead: step.ahead === true,
     ...(step.learned ? { learned: step.learned.times } : {}),
+    ...(step.duty ? { duty: step.duty } : {}),
+    ...(step.safeMinutes ? { safeMinutes: step.safeMinutes } : {}),
   };
 }
 
@@ -189,14 +194,14 @@ function stationOf(
 ): Station {
   if (row.state) {
     const oven = kitchen.ovens.find((each) => each.id === row.state?.id);
-    return { id: `oven:${row.state.id}`, sort: 'oven', name: oven?.name ?? 'Oven' };
+    return { id: stationId('oven', row.state.id), sort: 'oven', name: oven?.name ?? 'Oven' };
   }
   const unit = solution.units[row.id]?.[0];
   if (unit) {
     const { sort } = readUnit(unit);
     return { id: unit, sort: sort === 'appliance' ? 'appliance' : 'burner', name: nameOfUnit(kitchen, unit) };
   }
-  if (person) return { id: `board:${person.id}`, sort: 'board', name: `Board, ${person.name}` };
+  if (person) return { id: stationId('board', person.id), sort: 'board', name: `Board, ${person.name}` };
   return SHELF;
 }
 
@@ -215,7 +220,7 @@ export function nameOfUnit(kitchen: Kitchen, unit: string): string {
 
 /** A warm-up while the oven stands at that heat already is nothing to do. */
 function dropIdleWarmUps(steps: readonly PlannedStep[]): PlannedStep[] {
-  const isWarm = (step: PlannedStep) => step.key.endsWith('~warm');
+  const isWarm = (step: PlannedStep) => step.kind === 'warm-up';
   return steps.filter((step) => {
     if (!isWarm(step)) return true;
     const keepsHot = (other: PlannedStep) =>
@@ -229,36 +234,37 @@ function dropIdleWarmUps(steps: readonly PlannedStep[]): PlannedStep[] {
 }
 
 /** The pot a finished dish stands in, as planned; null when it stands in none. */
-function potOf(dish: Dish, kitchen: Kitchen, solution: FoundSolution): Pot | null {
+function potOf(dish: Dish, meal: Meal, solution: FoundSolution): Pot | null {
+  const { kitchen } = meal;
   const use = dish.vessels.find((each) => each.to === dish.lands?.step);
   const unit = use && solution.holds[holdOfVessel(dish.id, use.id)];
   const vessel = unit ? kitchen.vessels.find(({ id }) => id === readUnit(unit).id) : undefined;
-  return use && vessel ? { litres: use.need.litres * FILLED, widthCm: vessel.widthCm } : null;
+  return use && vessel
+    ? { litres: use.need.litres * FILLED, widthCm: vessel.widthCm, roomCelsius: roomOf(meal) }
+    : null;
 }
 
 interface Pot {
+  readonly roomCelsius: number;
   readonly litres: number;
   readonly widthCm: number;
 }
 
 /** What of a pot's wanted litres is food when it is done; the rest was room to bubble. Common practice, no source. */
 const FILLED = 0.6;
-/** °C of food as it comes off the heat, and of a kitchen with the oven on. Common practice, no source. */
+/** °C of food as it comes off the heat. Common practice, no source. */
 const OFF_THE_HEAT = 92;
-const ROOM = 23;
 
 /** How hot a dish still is after waiting off the heat, as its waiting is written. */
-function stillHot(waits: number, how: string, pot: Pot): Range {
-  const standing = /uncovered|open/i.test(how) ? 'open' : /wrapped/i.test(how) ? 'wrapped' : 'covered';
-  return celsiusAfter({ ...pot, fromCelsius: OFF_THE_HEAT, roomCelsius: ROOM, standing }, waits);
+function stillHot(waits: number, standing: Standing, pot: Pot): Range {
+  const { litres, widthCm, roomCelsius } = pot;
+  return celsiusAfter({ litres, widthCm, fromCelsius: OFF_THE_HEAT, roomCelsius, standing }, waits);
 }
 
 function landingOf(dish: Dish, steps: readonly PlannedStep[], pot: Pot | null): Landing[] {
   const { lands } = dish;
   if (!lands) return [];
-  const last = steps.filter(
-    (step) => step.key === `${dish.id}/${lands.step}` || step.key.startsWith(`${dish.id}/${lands.step}.`),
-  );
+  const last = steps.filter((step) => step.kind === 'step' && step.dishId === dish.id && step.stepId === lands.step);
   const ready = last.at(-1)?.end;
   if (ready === undefined) return [];
   const { waits: rule, after } = lands;
@@ -279,7 +285,7 @@ function landingOf(dish: Dish, steps: readonly PlannedStep[], pot: Pot | null): 
     ready,
   );
   const isHot = rule.served === 'hot' && landing.waits > 0 && pot;
-  return [isHot ? { ...landing, celsius: stillHot(landing.waits, rule.how, pot) } : landing];
+  return [isHot ? { ...landing, celsius: stillHot(landing.waits, rule.standing ?? 'covered', pot) } : landing];
 }
 
 function waitingsOf(
@@ -326,10 +332,10 @@ function waitingsOf(
 function stationsOf(kitchen: Kitchen, steps: readonly PlannedStep[]): Station[] {
   const used = new Map(steps.map((step) => [step.station.id, step.station]));
   const order = [
-    ...kitchen.people.map((person) => `board:${person.id}`),
-    ...kitchen.burners.map((burner) => `burner:${burner.id}`),
-    ...kitchen.ovens.map((oven) => `oven:${oven.id}`),
-    ...kitchen.appliances.map((item) => `appliance:${item.id}`),
+    ...kitchen.people.map((person) => stationId('board', person.id)),
+    ...kitchen.burners.map((burner) => unitId('burner', burner.id)),
+    ...kitchen.ovens.map((oven) => stationId('oven', oven.id)),
+    ...kitchen.appliances.map((item) => unitId('appliance', item.id)),
   ];
   const list = order.flatMap((id) => used.get(id) ?? []);
   return [...list, SHELF];
@@ -346,7 +352,13 @@ function longestQuiet(busy: readonly { readonly start: number; readonly end: num
   return Math.max(longest, -free);
 }
 
-function verdictOf(landings: readonly Landing[], firstHand: number, quiet: number, table: number): string {
+function verdictOf(
+  landings: readonly Landing[],
+  firstHand: number,
+  quiet: number,
+  table: number,
+  faults: readonly PartFault[],
+): string {
   const clock = (minute: number) => printClock(table + minute);
   const hot = landings.filter((landing) => landing.served !== 'cold').sort((a, b) => a.ready - b.ready);
   const late = landings.filter((landing) => landing.fine === 'late');
@@ -359,7 +371,8 @@ function verdictOf(landings: readonly Landing[], firstHand: number, quiet: numbe
         : hot.length > 0
           ? `Everything hot lands ${hotHours(hot.map((each) => clock(each.ready)))}.`
           : 'Everything is ready in time.';
-  return `${opening} First hand on a knife at ${clock(firstHand)}; longest quiet stretch ${quiet} min.`;
+  const whole = faults.length === 0 ? '' : `Not whole yet: ${listed(faults.map(sayPartFault), MOST_NAMED)}. `;
+  return `${whole}${opening} First hand on a knife at ${clock(firstHand)}; longest quiet stretch ${quiet} min.`;
 }
 
 /** "at 19:30", or "between 19:14 and 19:30": the first and the last of clock hours of one evening, in order of readiness. */

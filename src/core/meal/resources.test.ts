@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { smallKitchen } from '@/core/testing/meals';
+import { readUnit } from './keys';
 import { breathAfter, padHands } from './pace';
-import { absences, burnersFor, peopleFor, readUnit, vesselsFor } from './resources';
+import { absences, burnersFor, peopleFor, vesselsFor } from './resources';
 
 const person = { id: 'p', name: 'p', role: 'helper', from: '10:00', until: '18:00' } as const;
 

@@ -1,7 +1,8 @@
 import type { Dish, Place } from '@/core/dish/dish';
-import { burnerCost, fittingVessels, type VesselNeed } from '@/core/kitchen/fits';
+import { applianceHolds, burnerCost, fittingVessels, type VesselNeed } from '@/core/kitchen/fits';
 import { clockMinutes, type Kitchen, type Person } from '@/core/kitchen/kitchen';
 import type { Alternative, PoolResource, UnitResource } from '@/core/schedule/problem';
+import { unitId, vesselUnit } from './keys';
 
 /** Looks a cook can keep going at once. Common practice, no source: "two or three simmers in view". */
 const EYES_PER_COOK = 3;
@@ -26,35 +27,17 @@ export function burnersFor(kitchen: Kitchen, place: Extract<Place, { at: 'burner
   return list;
 }
 
-export function appliancesOf(kitchen: Kitchen, kind: string): readonly Alternative[] {
+/** Appliances of a kind that hold so many litres; any of them where no size is asked for. */
+export function appliancesOf(kitchen: Kitchen, kind: string, litres?: number): readonly Alternative[] {
   return kitchen.appliances
-    .filter((item) => item.kind === kind)
+    .filter((item) => item.kind === kind && applianceHolds(item, litres))
     .map((item) => ({ id: unitId('appliance', item.id), cost: 0 }));
 }
 
 /** Burners and appliances a step at such a place may stand on; empty for all that needs none. */
 export function stationsFor(kitchen: Kitchen, place: Place): readonly Alternative[] {
   if (place.at === 'burner') return burnersFor(kitchen, place);
-  return place.at === 'appliance' ? appliancesOf(kitchen, place.appliance) : [];
-}
-
-export type UnitSort = 'burner' | 'appliance' | 'vessel' | 'person';
-
-/** The problem's id of something in the kitchen: burners, vessels and people may share an id among themselves. */
-export function unitId(sort: UnitSort, id: string): string {
-  return `${sort}:${id}`;
-}
-
-/** What a unit of the problem stands for in the kitchen. */
-export function readUnit(unit: string): { readonly sort: UnitSort; readonly id: string } {
-  const colon = unit.indexOf(':');
-  const sort = unit.slice(0, colon) as UnitSort;
-  const rest = unit.slice(colon + 1);
-  return { sort, id: sort === 'vessel' ? rest.slice(0, rest.lastIndexOf('#')) : rest };
-}
-
-function vesselUnit(id: string, copy: number): string {
-  return unitId('vessel', `${id}#${copy}`);
+  return place.at === 'appliance' ? appliancesOf(kitchen, place.appliance, place.litres) : [];
 }
 
 /** Vessels that fit a need, the snuggest for nothing, each larger one a little dearer. */

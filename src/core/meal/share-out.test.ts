@@ -3,6 +3,7 @@ import { checkDish } from '@/core/dish/check';
 import { scaleDish } from '@/core/dish/scale';
 import { mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { barleyLeeks, mushroomStock } from '@/demo/harvest';
+import { stepKey } from './keys';
 import { sharedOut } from './share-out';
 import { changed, ideasFor, lacksVessel } from './ways-out';
 
@@ -46,7 +47,7 @@ describe('a dish shared out between two pots', () => {
 
   it('comes to the table with both halves together', async () => {
     const plan = await planned(mealOf([shared]));
-    const [one, two] = ['grain-shared-pot/rest', 'grain-shared-pot/rest~2'].map(
+    const [one, two] = [stepKey('grain-shared-pot', 'rest'), stepKey('grain-shared-pot', 'rest~2')].map(
       (key) => plan.steps.find((step) => step.key === key)!.end,
     );
     expect(Math.abs(one! - two!)).toBeLessThanOrEqual(10);

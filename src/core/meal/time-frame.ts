@@ -1,7 +1,8 @@
 import type { Dish } from '@/core/dish/dish';
 import { clockMinutes } from '@/core/kitchen/kitchen';
+import { stepKey } from './keys';
 import type { Meal } from './meal';
-import { type Part, stepKey } from './parts';
+import type { Part } from './parts';
 import { sleep } from './resources';
 import { HOT_HOUR_MINUTES } from './weights';
 

@@ -1,10 +1,11 @@
 import type { VesselNeed } from '@/core/kitchen/fits';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Alternative } from '@/core/schedule/problem';
+import { readUnit } from './keys';
 import type { Part } from './parts';
 import { type Pin, type PinSets, pinOf } from './pins';
 import type { KnownPlan } from './progress';
-import { type OvenSetting, peopleFor, readUnit, stationsFor, vesselsFor } from './resources';
+import { type OvenSetting, peopleFor, stationsFor, vesselsFor } from './resources';
 import { COST } from './weights';
 
 interface Circumstances {

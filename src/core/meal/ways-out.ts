@@ -1,6 +1,5 @@
 import type { Dish, VesselUse } from '@/core/dish/dish';
 import { bearsWarmth, keptWarm, type WarmPlace } from '@/core/dish/keep-warm';
-import { scaleDish } from '@/core/dish/scale';
 import { fittingVessels } from '@/core/kitchen/fits';
 import {
   type ApplianceKind,
@@ -14,9 +13,10 @@ import {
 import { capital, listed } from '@/core/units/words';
 import { aheadPoints, asMadeAhead } from './ahead';
 import { inTheOven, moreGently } from './elsewhere';
-import { type MadeAhead, type Meal, type Pace, portionsOf } from './meal';
+import type { MadeAhead, Meal, Pace } from './meal';
 import type { Landing, Plan } from './plan';
 import type { PlanResult } from './plan-meal';
+import { scaledFor } from './scaled';
 import { sharedOut } from './share-out';
 
 /** A change of a meal or its kitchen that may make it fit. */
@@ -186,13 +186,10 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
 }
 
 /** Vessel uses that no vessel of the kitchen fits, with their dish scaled to the meal. */
-export function missingVessels({
-  kitchen,
-  dishes,
-  ...setting
-}: Meal): readonly { readonly dish: Dish; readonly use: VesselUse }[] {
+export function missingVessels(meal: Meal): readonly { readonly dish: Dish; readonly use: VesselUse }[] {
+  const { kitchen, dishes } = meal;
   return dishes.flatMap((written) => {
-    const dish = scaleDish(written, portionsOf(setting));
+    const dish = scaledFor(meal, written);
     const without = dish.vessels.filter(({ need }) => fittingVessels(kitchen, need).length === 0);
     return without.map((use) => ({ dish: written, use }));
   });

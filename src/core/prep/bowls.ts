@@ -1,10 +1,10 @@
 import type { Dish, Step } from '@/core/dish/dish';
 import { handlesRaw } from '@/core/dish/foods';
-import { scaleDish } from '@/core/dish/scale';
 import { giverOf } from '@/core/meal/hand-over';
-import { type Meal, portionsOf } from '@/core/meal/meal';
-import { stepKey } from '@/core/meal/parts';
+import { atHandKey, bowlKey, isPartOf, stepKey } from '@/core/meal/keys';
+import type { Meal } from '@/core/meal/meal';
 import type { Plan, PlannedStep } from '@/core/meal/plan';
+import { scaledFor } from '@/core/meal/scaled';
 import { type Amount, MASS_IN_GRAMS, VOLUME_IN_ML } from '@/core/units/amount';
 import { knifeMinutes, MINUTES_TO_MEASURE } from './knife';
 import { aisleOf, keyOf } from './shopping';
@@ -51,7 +51,7 @@ export function bowlsOf(meal: Meal, plan: Plan | null): readonly Bowl[] {
   const starts = new Map((plan?.steps ?? []).map((step) => [step.key, step.start]));
   const startOf = (key: string) => starts.get(key) ?? starts.get(`${key}.1`) ?? null;
   const bowls = meal.dishes.flatMap((written) => {
-    const dish = scaleDish(written, portionsOf(meal));
+    const dish = scaledFor(meal, written);
     return [...ingredientsOf(dish, startOf), ...takenFrom(meal, dish, startOf), ...atHand(dish, startOf)];
   });
   const first = new Map<string, number>();
@@ -74,7 +74,7 @@ function ingredientsOf(dish: Dish, startOf: StartOf): Bowl[] {
     const into = isBoardWork(user) ? goesInto(dish, user) : user;
     const readied = into === user ? null : stepKey(dish.id, user.id);
     return {
-      key: `${dish.id}/${item.id}`,
+      key: bowlKey(dish.id, item.id),
       thing: keyOf(item.name),
       name: item.name,
       amount: item.amount,
@@ -95,7 +95,7 @@ function takenFrom(meal: Meal, dish: Dish, startOf: StartOf): Bowl[] {
     const found = giverOf(meal.dishes, dish, take);
     const name = found ? found.give.name : take.otherwise;
     return {
-      key: `${dish.id}/${take.product}`,
+      key: bowlKey(dish.id, take.product),
       thing: keyOf(name),
       name,
       amount: take.amount,
@@ -113,7 +113,7 @@ function takenFrom(meal: Meal, dish: Dish, startOf: StartOf): Bowl[] {
 function atHand(dish: Dish, startOf: StartOf): Bowl[] {
   return toHandOf(dish).map(
     ({ name, step }): Bowl => ({
-      key: `${dish.id}/at hand ${name}`,
+      key: atHandKey(dish.id, name),
       thing: keyOf(name),
       name,
       amount: null,
@@ -240,6 +240,6 @@ function sharesOf(bowls: readonly Bowl[], plan: Plan | null): ReadonlyMap<string
 }
 
 function minutesOfWork(steps: readonly PlannedStep[], key: string): number | null {
-  const own = steps.filter((step) => step.key === key || step.key.startsWith(`${key}.`));
+  const own = steps.filter((step) => isPartOf(step.key, key));
   return own.length > 0 ? own.reduce((sum, { minutes }) => sum + minutes, 0) : null;
 }

@@ -59,7 +59,7 @@ function offerOf(written: Meal, dish: Dish, { upTo, steps }: AheadPoint): Offer 
     keeps,
     mostDays: keeps.freezerMonths === null ? keeps.fridgeDays : MOST_DAYS_AHEAD,
     cooked: isCooked(dish, end.id),
-    heatedAgain: made.steps.length > dish.steps.length && made.steps.some(({ id }) => id.endsWith('-again')),
+    heatedAgain: made.steps.length > dish.steps.length && made.steps.some(({ duty }) => duty === 'heat through'),
     litres: boxOf(scaleDish(dish, portionsOf(written)), steps),
   };
 }

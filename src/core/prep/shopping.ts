@@ -1,8 +1,8 @@
 import type { Dish } from '@/core/dish/dish';
-import { scaleDish } from '@/core/dish/scale';
 import { table } from '@/core/formats/table';
 import { giverOf } from '@/core/meal/hand-over';
-import { type Meal, portionsOf } from '@/core/meal/meal';
+import type { Meal } from '@/core/meal/meal';
+import { scaledFor } from '@/core/meal/scaled';
 import {
   type Amount,
   MASS_IN_GRAMS,
@@ -63,9 +63,8 @@ const FROM_THE_TAP = /^(?:cold |hot |warm |lukewarm |boiling |iced )?water$/;
 
 /** What a meal wants from the shop: all dishes for their people, the same things added up, by aisle and by name. */
 export function shoppingList(meal: Meal): readonly Errand[] {
-  const portions = portionsOf(meal);
   const wanted = meal.dishes.flatMap((written): Want[] => {
-    const dish = scaleDish(written, portions);
+    const dish = scaledFor(meal, written);
     const own = dish.ingredients.map(({ name, amount, cut }) => ({ name, amount, ...(cut ? { cut } : {}) }));
     return [...own, ...bought(meal, dish)].map((want) => ({ ...want, dish: dish.name }));
   });

@@ -1,7 +1,7 @@
-import { scaleDish } from '@/core/dish/scale';
-import { type Meal, portionsOf } from '@/core/meal/meal';
-import { stepKey } from '@/core/meal/parts';
+import { isPartOf, stepKey } from '@/core/meal/keys';
+import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
+import { scaledFor } from '@/core/meal/scaled';
 import type { Bowl } from './bowls';
 import { isBoardWork } from './bowls';
 
@@ -23,7 +23,7 @@ export interface Joint {
 export function jointsOf(meal: Meal, bowls: readonly Bowl[], plan: Plan | null): readonly Joint[] {
   const free = new Set(
     meal.dishes.flatMap((written) => {
-      const dish = scaleDish(written, portionsOf(meal));
+      const dish = scaledFor(meal, written);
       return dish.steps
         .filter((step) => isBoardWork(step) && step.by === 'anyone' && !step.ahead)
         .map(({ id }) => stepKey(dish.id, id));
@@ -36,7 +36,7 @@ export function jointsOf(meal: Meal, bowls: readonly Bowl[], plan: Plan | null):
   }
   const taken = new Set<string>();
   const joined = (meal.together ?? []).map((group) => new Set(group));
-  const start = (key: string) => plan?.steps.find((step) => step.key === key || step.key === `${key}.1`)?.start ?? 0;
+  const start = (key: string) => plan?.steps.find((step) => isPartOf(step.key, key))?.start ?? 0;
   return [...byThing.values()]
     .sort((a, b) => new Set(b.map(({ dishId }) => dishId)).size - new Set(a.map(({ dishId }) => dishId)).size)
     .flatMap((own): Joint[] => {

@@ -1,10 +1,17 @@
-import { allergensOf } from '@/core/dish/diet';
+import { allergensOf, askedAbout, unknownOf } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
-import { handlesRaw, isHeatedAfter, isHot, sortsOf } from '@/core/dish/foods';
-import { DEFER, LIMITS, type Limit } from '@/core/heat/safe-limits';
+import { cooks, foodsIn, handlesRaw, isHeatedAfter, isHot } from '@/core/dish/foods';
+import { neverHeated } from '@/core/dish/rules';
+import { isKernel } from '@/core/food/food';
+import { DEFER, HOT_AIR, LIMITS, type Limit } from '@/core/heat/safe-limits';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
-import type { Meal } from '@/core/meal/meal';
+import { eatenIn, giverOf, type PartFault, partFaults } from '@/core/meal/hand-over';
+import { bowlKey, stepKey } from '@/core/meal/keys';
+import { type Meal, roomOf } from '@/core/meal/meal';
 import type { Plan, PlannedStep } from '@/core/meal/plan';
+import { scaledFor } from '@/core/meal/scaled';
+import { MASS_IN_GRAMS, type MassUnit, printAmount } from '@/core/units/amount';
+import { listed } from '@/core/units/words';
 
 /** Something a plan must heed. Hard: it breaks a limit as it stands. */
 export interface Finding {
@@ -18,40 +25,98 @@ export interface Finding {
   /** What makes it right. */
   readonly fix: string;
   readonly limit: Limit | null;
+  /** Something that the cook is asked about: the dish and its ingredient. */
+  readonly asks?: { readonly dishId: string; readonly ingredient: string };
 }
 
 /** Raw food laid ready waits so long without a word. */
 const SHORT_WAIT = 30;
+/** So long after raw food a board has long been washed, as its own step says. Common practice, no source. */
+const WASHED_BY_THEN = 90;
 
 /**
- * What a whole plan has to heed: raw food that waits, one board for raw and ready, food below holding heat, marinating in the warm, kidney
- * beans, what is cooled and heated again. Hard ones first, then by the clock.
+ * What a whole plan has to heed: names that nobody knows, raw food that waits or is never heated, one board for raw and ready, food below
+ * holding heat, marinating in the warm, beans, what is cooled and heated again, parts that are missing, short or late, cooking in the open.
+ * Hard ones first, then by the clock.
  */
 export function findingsOf(meal: Meal, plan: Plan): readonly Finding[] {
   const dishes = new Map(meal.dishes.map((dish) => [dish.id, dish]));
   const table = clockMinutes(plan.hour);
   const clock = (minute: number) => printClock(table + minute);
   const list = [
-    ...rawWaiting(plan, dishes, clock),
+    ...notKnown(meal.dishes),
+    ...rawEaten(meal.dishes),
+    ...rawWaiting(plan, dishes, clock, mostInDanger(meal)),
     ...sharedBoards(plan, dishes),
-    ...tooCool(plan),
-    ...warmMarinades(meal.dishes),
-    ...kidneyBeans(meal.dishes),
+    ...tooCool(plan, mostInDanger(meal)),
+    ...warmMarinades(meal.dishes, mostInDanger(meal)),
+    ...beansUnboiled(meal.dishes),
     ...overnight(meal.dishes),
     ...grainKept(meal.dishes),
+    ...handOvers(meal, plan),
+    ...inTheOpen(meal),
   ];
   return list.sort((a, b) => Number(b.weight === 'hard') - Number(a.weight === 'hard'));
 }
 
+/** The rule on food between hot and cold: two hours, one where the air is hot. */
+function mostInDanger(meal: Meal): Limit & { readonly minutes: number } {
+  return roomOf(meal) > HOT_AIR ? LIMITS.dangerZoneHot : LIMITS.dangerZone;
+}
+
 function stepOf(dishes: ReadonlyMap<string, Dish>, planned: PlannedStep) {
   const dish = dishes.get(planned.dishId);
-  const id = planned.key.slice(planned.dishId.length + 1).replace(/\.\d+$/, '');
-  const step = dish?.steps.find((each) => each.id === id);
+  const step = planned.kind === 'step' ? dish?.steps.find((each) => each.id === planned.stepId) : undefined;
   return dish && step ? { dish, step } : null;
 }
 
+/** Names that nobody knows: nothing can be said of them until the cook has said what they are. */
+function notKnown(dishes: readonly Dish[]): Finding[] {
+  return dishes.flatMap((dish) =>
+    askedAbout(dish).map(
+      (item): Finding => ({
+        id: `not-known ${bowlKey(dish.id, item.id)}`,
+        weight: 'caution',
+        dish: dish.name,
+        step: null,
+        says: `“${item.name}” (${dish.name}) is not known: what is it?`,
+        fix: 'Say it once, with the dish: until then no allergen, no diet and no temperature is sure.',
+        limit: null,
+        asks: { dishId: dish.id, ingredient: item.id },
+      }),
+    ),
+  );
+}
+
+/** Raw meat, fish and eggs that no heat reaches. */
+function rawEaten(dishes: readonly Dish[]): Finding[] {
+  return dishes.flatMap((dish) => {
+    // What is given raw is heated in the dish that takes it.
+    if (!dish.lands) return [];
+    return neverHeated(dish).map(({ step, food }): Finding => {
+      const fishOrEgg = ['fish', 'crustacean', 'mollusc', 'egg'].includes(food.kind);
+      return {
+        id: `raw ${stepKey(dish.id, step.id)}`,
+        weight: fishOrEgg ? 'caution' : 'hard',
+        dish: dish.name,
+        step: stepKey(dish.id, step.id),
+        says: `${dish.name}: ${food.name} goes in raw at “${step.name}”, and no heat comes after it.`,
+        fix: fishOrEgg
+          ? 'Raw only on purpose, as fresh as can be (fish: frozen first), and not for small children, the pregnant, the old and the frail.'
+          : 'Cook it through, or take it cooked.',
+        limit: null,
+      };
+    });
+  });
+}
+
 /** Raw meat and fish laid ready long before its heat. */
-function rawWaiting(plan: Plan, dishes: ReadonlyMap<string, Dish>, clock: (minute: number) => string): Finding[] {
+function rawWaiting(
+  plan: Plan,
+  dishes: ReadonlyMap<string, Dish>,
+  clock: (minute: number) => string,
+  limit: Limit & { readonly minutes: number },
+): Finding[] {
   return plan.waitings.flatMap((waiting): Finding[] => {
     const planned = plan.steps.find(({ key }) => key === waiting.after);
     const found = planned && stepOf(dishes, planned);
@@ -66,7 +131,7 @@ function rawWaiting(plan: Plan, dishes: ReadonlyMap<string, Dish>, clock: (minut
         step: planned.key,
         says: `${found.dish.name} lies ready from ${clock(waiting.from)} to ${clock(waiting.to)}, raw.`,
         fix: `Put it in the fridge until ${clock(waiting.to)}.`,
-        limit: LIMITS.dangerZone,
+        limit,
       },
     ];
   });
@@ -76,19 +141,20 @@ function rawWaiting(plan: Plan, dishes: ReadonlyMap<string, Dish>, clock: (minut
 function sharedBoards(plan: Plan, dishes: ReadonlyMap<string, Dish>): Finding[] {
   return plan.hands.flatMap(({ name, busy }) => {
     const list: Finding[] = [];
-    let raw: string | null = null;
-    for (const { key } of [...busy].sort((a, b) => a.start - b.start)) {
+    let raw: { readonly dish: string; readonly end: number } | null = null;
+    for (const { key, start, end } of [...busy].sort((a, b) => a.start - b.start)) {
       const planned = plan.steps.find((step) => step.key === key);
       const found = planned && stepOf(dishes, planned);
       if (!found || planned.station.sort !== 'board') continue;
-      if (handlesRaw(found.dish, found.step)) raw = found.dish.name;
+      if (handlesRaw(found.dish, found.step)) raw = { dish: found.dish.name, end };
       else if (raw !== null && found.step.uses.length > 0 && isEatenAsItIs(found.dish, found.step.id)) {
+        if (start - raw.end > WASHED_BY_THEN) continue;
         list.push({
           id: `board ${key}`,
           weight: 'caution',
           dish: found.dish.name,
           step: key,
-          says: `“${planned.name}” (${found.dish.name}) comes after the raw meat or fish of ${raw} in the same hands: ${name}.`,
+          says: `“${planned.name}” (${found.dish.name}) comes after the raw meat or fish of ${raw.dish} in the same hands: ${name}.`,
           fix: 'Wash hands, board and knife between, with soap, or take another board.',
           limit: null,
         });
@@ -105,24 +171,25 @@ function isEatenAsItIs(dish: Dish, step: string): boolean {
 }
 
 /** Hot food that will be below holding heat at the table, and food that waits too long in the danger zone. */
-function tooCool(plan: Plan): Finding[] {
+function tooCool(plan: Plan, most: Limit & { readonly minutes: number }): Finding[] {
+  const held = LIMITS.hotHolding.celsius;
   return plan.landings.flatMap((landing): Finding[] => {
     const { dishId, dishName: dish, waits, celsius, served } = landing;
     if (served === 'cold') return [];
-    if (waits > LIMITS.dangerZone.minutes && (celsius === undefined || celsius.low < LIMITS.hotHolding.celsius)) {
+    if (waits > most.minutes && (celsius === undefined || celsius.low < held)) {
       return [
         {
           id: `danger ${dishId}`,
           weight: 'hard',
           dish,
           step: null,
-          says: `${dish} would stand ${waits} min between hot and cold; ${LIMITS.dangerZone.minutes} in all are the most.`,
-          fix: 'Make it later, keep it above 57 °C on the lowest heat or in a low oven, or cool it at once and heat it through.',
-          limit: LIMITS.dangerZone,
+          says: `${dish} would stand ${waits} min between hot and cold; ${most.minutes} in all are the most${most === LIMITS.dangerZoneHot ? ' in such heat' : ''}.`,
+          fix: `Make it later, keep it above ${held} °C on the lowest heat or in a low oven, or cool it at once and heat it through.`,
+          limit: most,
         },
       ];
     }
-    if (served === 'hot' && celsius !== undefined && celsius.likely < LIMITS.hotHolding.celsius) {
+    if (served === 'hot' && celsius !== undefined && celsius.likely < held) {
       return [
         {
           id: `cool ${dishId}`,
@@ -130,7 +197,7 @@ function tooCool(plan: Plan): Finding[] {
           dish,
           step: null,
           says: `${dish} will be at about ${Math.round(celsius.likely)} °C when the table is laid.`,
-          fix: 'Keep it on the lowest heat or in a low oven, or heat it through to 74 °C before it goes out.',
+          fix: `Keep it on the lowest heat or in a low oven, or heat it through to ${LIMITS.poultry.celsius} °C before it goes out.`,
           limit: LIMITS.hotHolding,
         },
       ];
@@ -140,90 +207,199 @@ function tooCool(plan: Plan): Finding[] {
 }
 
 /** Raw meat or fish that lies in its marinade at room temperature. */
-function warmMarinades(dishes: readonly Dish[]): Finding[] {
+function warmMarinades(dishes: readonly Dish[], most: Limit & { readonly minutes: number }): Finding[] {
   return dishes.flatMap((dish) =>
     dish.steps.flatMap((step): Finding[] => {
       const raw = dish.links.some((link) => {
         const before = dish.steps.find(({ id }) => id === link.from);
-        return link.to === step.id && before !== undefined && handlesRaw(dish, before);
+        return link.to === step.id && before !== undefined && handlesRaw(dish, before) && !cooks(before);
       });
       const lies = step.place.at === 'rest' && step.minutes.likely > SHORT_WAIT && isHeatedAfter(dish, step.id);
-      if (!raw || !lies) return [];
+      if (!lies || !(raw || handlesRaw(dish, step))) return [];
       return [
         {
-          id: `marinade ${dish.id}/${step.id}`,
-          weight: step.minutes.likely > LIMITS.dangerZone.minutes ? 'hard' : 'caution',
+          id: `marinade ${stepKey(dish.id, step.id)}`,
+          weight: step.minutes.likely > most.minutes ? 'hard' : 'caution',
           dish: dish.name,
-          step: `${dish.id}/${step.id}`,
+          step: stepKey(dish.id, step.id),
           says: `“${step.name}” leaves raw meat or fish ${step.minutes.likely} min out of the cold.`,
           fix: 'Let it lie in the fridge; boil what it lay in, or throw it away.',
-          limit: LIMITS.dangerZone,
+          limit: most,
         },
       ];
     }),
   );
 }
 
-/** Dried kidney beans must boil hard. */
-function kidneyBeans(dishes: readonly Dish[]): Finding[] {
+/** Dried beans of the kidney bean's family must boil hard: red and white kidney beans longest. */
+function beansUnboiled(dishes: readonly Dish[]): Finding[] {
   return dishes.flatMap((dish): Finding[] => {
-    if (!dish.ingredients.some((item) => sortsOf(item).includes('kidney'))) return [];
-    const boils = dish.steps.some(
-      ({ place, minutes }) =>
-        (place.at === 'burner' && place.heat === 'full' && minutes.shortest >= LIMITS.kidneyBoil.minutes) ||
-        (place.at === 'appliance' && place.appliance === 'pressure-cooker'),
-    );
-    if (boils) return [];
+    const beans = foodsIn(dish).filter(({ beans, state }) => beans !== undefined && state === 'raw');
+    const worst = beans.find((food) => food.beans === 'kidney') ?? beans[0];
+    if (!worst) return [];
+    const limit = worst.beans === 'kidney' ? LIMITS.kidneyBoil : LIMITS.beanBoil;
+    if (boilsHard(dish, limit.minutes)) return [];
+    const kidney = worst.beans === 'kidney';
     return [
       {
         id: `kidney ${dish.id}`,
-        weight: 'hard',
+        weight: kidney ? 'hard' : 'caution',
         dish: dish.name,
         step: null,
-        says: `${dish.name} has kidney beans and no hard boil: raw or simmered they are poisonous.`,
-        fix: 'Soak them, throw the water away, and boil them hard for 30 minutes before all else. Never raw into a slow cooker.',
-        limit: LIMITS.kidneyBoil,
+        says: `${dish.name} has ${worst.name}${/s$/.test(worst.name) ? '' : 's'} and no hard boil of ${limit.minutes} min: raw or only simmered they ${kidney ? 'are' : 'may be'} poisonous. Out of a tin they are safe: say “tinned”.`,
+        fix: `Soak them, throw the water away, and boil them hard for ${limit.minutes} minutes before all else. Never raw into a slow cooker.`,
+        limit,
       },
     ];
   });
 }
 
+function boilsHard({ steps }: Dish, minutes: number): boolean {
+  return steps.some(
+    ({ place, minutes: { shortest }, safeMinutes = 0 }) =>
+      (place.at === 'burner' && place.heat === 'full' && Math.max(shortest, safeMinutes) >= minutes) ||
+      (place.at === 'appliance' && place.appliance === 'pressure-cooker'),
+  );
+}
+
 /** What is cooked on another day is cooled fast and heated through. */
 function overnight(dishes: readonly Dish[]): Finding[] {
   return dishes.flatMap((dish): Finding[] => {
-    const early = dish.steps.find((step) => step.daysBefore !== undefined && isHot(step));
+    const early = dish.steps.find((step) => step.daysBefore !== undefined && cooks(step));
     if (!early) return [];
     return [
       {
         id: `overnight ${dish.id}`,
         weight: 'caution',
         dish: dish.name,
-        step: `${dish.id}/${early.id}`,
-        says: `${dish.name} is cooked a day before.`,
-        fix: `From 57 to 21 °C within 2 hours, to 5 °C within 4 more: shallow boxes, a cold bath, then the fridge. Heat it through to ${LIMITS.poultry.celsius} °C on the day.`,
+        step: stepKey(dish.id, early.id),
+        says: `${dish.name} is cooked ${early.daysBefore === 1 ? 'the day before' : `${early.daysBefore} days before`} and kept.`,
+        fix: `From 57 to 21 °C within two hours and cold within four more: shallow boxes, a cold bath, then the fridge. On the day it goes to ${LIMITS.poultry.celsius} °C in the middle.`,
         limit: LIMITS.coolFirst,
       },
     ];
   });
 }
 
-/** What is left of cooked grain. */
+/** Cooked grain does not keep: said once for the whole meal, however its dishes were written. */
 function grainKept(dishes: readonly Dish[]): Finding[] {
-  return dishes.flatMap((dish): Finding[] =>
-    dish.grain
-      ? [
-          {
-            id: `grain ${dish.id}`,
-            weight: 'caution',
-            dish: dish.name,
-            step: null,
-            says: `What is left of ${dish.name} does not keep warm-ish: its spores survive the boil.`,
-            fix: 'Cold within the hour, eaten within a day.',
-            limit: LIMITS.grain,
-          },
-        ]
-      : [],
+  const names = dishes
+    .filter((dish) => dish.lands && dish.steps.some(cooks) && foodsIn(dish).some(isKernel))
+    .map(({ name }) => name);
+  if (names.length === 0) return [];
+  return [
+    {
+      id: 'grain',
+      weight: 'caution',
+      dish: listed(names, 4),
+      step: null,
+      says: `What is left of ${listed(names, 4)} does not keep warm.`,
+      fix: 'Cool it within the hour, and eat it within a day or as your local rules say.',
+      limit: LIMITS.grain,
+    },
+  ];
+}
+
+/** Parts that are missing, short, never taken, or ready too late. */
+function handOvers(meal: Meal, plan: Plan): Finding[] {
+  const scaled = meal.dishes.map((dish) => scaledFor(meal, dish));
+  return [...partFaults(scaled).map(partFinding), ...tooLate(scaled, plan)];
+}
+
+function partFinding(fault: PartFault): Finding {
+  const common = { step: null, limit: null } as const;
+  switch (fault.kind) {
+    case 'missing': {
+      const { taker, take } = fault;
+      return {
+        ...common,
+        id: `missing ${bowlKey(taker.id, take.product)}`,
+        weight: 'caution',
+        dish: taker.name,
+        says: `${taker.name} takes ${printAmount(take.amount)} ${take.otherwise}, and no dish of this meal makes it.`,
+        fix: 'Put a dish that makes it on the menu, or have it ready from a packet or an earlier day: it is on the shopping list.',
+      };
+    }
+    case 'short': {
+      const { giver, takers, taken, lacks } = fault;
+      const share = lacks.quantity / taken.quantity;
+      const more = Math.ceil((100 * lacks.quantity) / giver.give.amount.quantity);
+      const grams = takers.reduce((sum, dish) => sum + dryGrams(dish), 0);
+      const less = grams > 0 ? `, or take ${printAmount({ quantity: grams * share, unit: 'g' })} less grain` : '';
+      return {
+        ...common,
+        id: `short ${bowlKey(giver.dish.id, giver.give.product)}`,
+        weight: 'caution',
+        dish: giver.dish.name,
+        says: `${giver.dish.name} gives about ${printAmount(giver.give.amount)}, and ${printAmount(taken)} is taken for ${listed(takers.map(({ name }) => name))}.`,
+        fix: `Make ${more} % more of it, top it up with ${printAmount(lacks)} of boiling water and taste for salt${less}.`,
+      };
+    }
+    case 'unused': {
+      const { dish, give } = fault.giver;
+      return {
+        ...common,
+        id: `unused ${bowlKey(dish.id, give.product)}`,
+        weight: 'caution',
+        dish: dish.name,
+        says: `Nothing in this meal takes the ${give.name} of ${dish.name}.`,
+        fix: 'Let a dish take it, leave it out, or cool it fast and freeze it in small boxes.',
+      };
+    }
+  }
+}
+
+function dryGrams({ grain, ingredients }: Dish): number {
+  const dry = ingredients.find(({ id }) => id === grain?.dry)?.amount;
+  return dry && dry.unit in MASS_IN_GRAMS ? dry.quantity * MASS_IN_GRAMS[dry.unit as MassUnit] : 0;
+}
+
+/** What is handed over after it is needed. */
+function tooLate(dishes: readonly Dish[], plan: Plan): Finding[] {
+  const stepsOf = (dish: string, step: string) =>
+    plan.steps.filter((each) => each.kind === 'step' && each.dishId === dish && each.stepId === step);
+  return dishes.flatMap((taker) =>
+    taker.takes.flatMap((take): Finding[] => {
+      const giver = giverOf(dishes, taker, take);
+      const given = giver ? stepsOf(giver.dish.id, giver.give.step).at(-1) : undefined;
+      const needed = stepsOf(taker.id, take.step)[0];
+      if (!giver || !given || !needed || given.end <= needed.start) return [];
+      return [
+        {
+          id: `late-part ${bowlKey(taker.id, take.product)}`,
+          weight: 'hard',
+          dish: taker.name,
+          step: needed.key,
+          says: `${taker.name} wants ${giver.give.name} ${given.end - needed.start} min before ${giver.dish.name} has it.`,
+          fix: 'Begin the one later or the other sooner, or take it from a packet.',
+          limit: null,
+        },
+      ];
+    }),
   );
+}
+
+/** Cooking in the open or in a tent has dangers of its own, and no dish has them written at a step. */
+function inTheOpen({ kitchen }: Meal): Finding[] {
+  const { where } = kitchen;
+  if (where !== 'outdoors' && where !== 'tent') return [];
+  const common = { dish: kitchen.name, step: null, limit: null } as const;
+  return [
+    {
+      ...common,
+      id: 'carbon-monoxide',
+      weight: where === 'tent' ? 'hard' : 'caution',
+      says: 'A stove or charcoal gives off carbon monoxide, which nobody smells and which kills.',
+      fix: 'Never in a tent, an awning, a van or a cabin, not for warmth either and not when it has gone out: in the open air, away from any opening. Headache or dizziness: out into the air at once.',
+    },
+    {
+      ...common,
+      id: 'wind-and-ground',
+      weight: 'caution',
+      says: 'Wind and soft ground tip stoves and blow flames.',
+      fix: 'Level firm ground, a wind break that does not close in the gas bottle, nothing dry around, water or sand at hand, children and dogs away. Boils take longer than planned here.',
+    },
+  ];
 }
 
 /** Findings as they are to be told: what the cook passes over stays in sight, marked. */
@@ -238,15 +414,24 @@ export function heeded(
   };
 }
 
-/** Which dishes hold which allergen, in the order of the lists. */
+/** Which dishes hold which allergen, in the order of the lists; what a dish takes from another counts with it. */
 export function allergensOfMeal(
   dishes: readonly Dish[],
 ): readonly (readonly [allergen: string, dishes: readonly string[]])[] {
   const by = new Map<string, string[]>();
   for (const dish of dishes) {
-    for (const allergen of allergensOf(dish)) by.set(allergen, [...(by.get(allergen) ?? []), dish.name]);
+    for (const allergen of allergensOf(eatenIn(dishes, dish)))
+      by.set(allergen, [...(by.get(allergen) ?? []), dish.name]);
   }
   return [...by];
+}
+
+/** Dishes of which nobody can say what they are free of, each with the names that are not known. */
+export function unknownOfMeal(dishes: readonly Dish[]): readonly (readonly [dish: string, names: readonly string[]])[] {
+  return dishes.flatMap((dish) => {
+    const names = unknownOf(eatenIn(dishes, dish));
+    return names.length > 0 ? [[dish.name, names] as const] : [];
+  });
 }
 
 export { DEFER };

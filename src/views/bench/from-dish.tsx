@@ -6,9 +6,9 @@ import { useSearchParams } from 'next/navigation';
 import { createContext, useContext, useState } from 'react';
 import type { Dish, DishGrain } from '@/core/dish/dish';
 import { grainParts, withLiquidFor } from '@/core/dish/grain-of';
-import { scaleDish } from '@/core/dish/scale';
 import { fittingVessels } from '@/core/kitchen/fits';
 import { type Meal, portionsOf } from '@/core/meal/meal';
+import { scaledFor } from '@/core/meal/scaled';
 import { pantry } from '@/store/db';
 import { loadWritten, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
@@ -42,7 +42,7 @@ export function FromDish({ children }: { readonly children: React.ReactNode }) {
   if (mealId === null || dishId === null) return children;
   if (meal === undefined) return <p className="mt-6 text-faint">Laying the dish on the bench…</p>;
   const written = meal?.dishes.find(({ id }) => id === dishId);
-  const scaled = meal && written && scaleDish(written, portionsOf(meal));
+  const scaled = meal && written && scaledFor(meal, written);
   const parts = scaled && grainParts(scaled);
   if (!meal || !written?.grain || !parts) {
     return (

@@ -2,8 +2,9 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { celsiusAfter, HOT_HOLDING, minutesAbove, type Standing } from '@/core/heat/cool';
+import { celsiusAfter, minutesAbove, type Standing } from '@/core/heat/cool';
 import { carryOver, restOf } from '@/core/heat/roast';
+import { LIMITS } from '@/core/heat/safe-limits';
 import { Choice, Dial, LitresDial, Question, WidthDial } from './dial';
 import { sayBand, sayMinutes } from './say';
 
@@ -85,7 +86,7 @@ export function StaysHot() {
         {sayMinutes(minutes.likely)}
       </p>
       <p className="text-xl">
-        above {HOT_HOLDING} °C, likely; {sayBand(minutes)}. The lid stays on: each look lets heat out.
+        above {LIMITS.hotHolding.celsius} °C, likely; {sayBand(minutes)}. The lid stays on: each look lets heat out.
       </p>
       <BandCurve
         label="Temperature over four hours"
@@ -95,11 +96,11 @@ export function StaysHot() {
         interval={20}
         unit="°"
         valueAt={(minute) => celsiusAfter(question, minute)}
-        mark={HOT_HOLDING}
+        mark={LIMITS.hotHolding.celsius}
       />
       <p className="border-l-3 border-warn pl-2 text-warn">
-        Below {HOT_HOLDING} °C do not keep it standing: serve it, or cool it and have it in the fridge within two hours,
-        rice within one. Measure with a thermometer; local rules come first.
+        Below {LIMITS.hotHolding.celsius} °C do not keep it standing: serve it, or cool it and have it in the fridge
+        within two hours, rice within one. Measure with a thermometer; local rules come first.
       </p>
     </Question>
   );

@@ -6,7 +6,14 @@ import Link from 'next/link';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { type Cue, cuesAt } from '@/core/live/cues';
 import { followAlong } from '@/core/live/follow';
-import { isFinished, type LiveStep, lastStanding, liveSteps, minutesToTable } from '@/core/live/session';
+import {
+  isFinished,
+  type LiveStep,
+  lastStanding,
+  liveSteps,
+  minutesToTable,
+  safeMinutesLeft,
+} from '@/core/live/session';
 import { stoveAt } from '@/core/live/stove';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
@@ -17,6 +24,7 @@ import { printCountdown, printSpan, useNow } from '@/ui/clock';
 import { type KeyRow, KeysSheet, useKey } from '@/ui/keys-sheet';
 import { pigmentAt } from '@/ui/pigments';
 import { useMeal } from '@/views/shell/meal-frame';
+import { AllSaid } from './all-said';
 import { EveningPanel } from './evening-panel';
 import { useCues } from './use-cues';
 import { type SessionAtHand, useSession } from './use-session';
@@ -108,6 +116,7 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
   const [panel, setPanel] = useState(false);
   const quiet = useLiveQuery(() => pantry().settings.get('quiet'))?.value === 'on';
   const follow = useLiveQuery(() => pantry().settings.get('follow'))?.value === 'on';
+  const pretend = useLiveQuery(() => pantry().settings.get('pretend'))?.value === 'on';
   const second = now === null ? null : Math.floor(now / 1000);
   // The stove is looked at once a second, the clocks four times.
   const stove = useMemo(() => (second === null ? null : stoveAt(session, second * 1000 + 999)), [session, second]);
@@ -117,7 +126,7 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
   const wentBack = useClockWentBack(now);
   const focal = stove?.now[0];
   const press = () => focal && (isStart(focal) ? told.begun(focal) : told.done(focal));
-  const open = told.leads && !panel;
+  const open = told.leads && !panel && told.early === null;
   useKey('d', () => open && press());
   useKey(' ', (event) => {
     // On a button the space bar presses that button.
@@ -149,10 +158,12 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
           told={told}
           quiet={quiet}
           follow={follow}
+          pretend={pretend}
           leads={told.leads}
           onClose={() => setPanel(false)}
         />
       )}
+      {told.early && <TooSoon live={told.early} session={session} now={now} told={told} />}
       {!told.leads && <Follows onTakeOver={told.takeOver} />}
       {wentBack !== null && (
         <p role="status" className="bg-soft px-5 py-2 text-lg sm:px-8">
@@ -171,7 +182,7 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
               <Quiet next={stove.next[0]} now={now} onUndo={told.undo} canUndo={canUndo} />
             )}
             {stove.now.slice(1).map((live) => (
-              <Beside key={live.step.key} session={session} live={live} told={told} />
+              <Beside key={live.step.key} session={session} live={live} told={told} now={now} />
             ))}
           </section>
           <section
@@ -189,6 +200,7 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
                   told={told}
                   now={now}
                   tint={colour(session, live.step.dishId)}
+                  pretend={pretend}
                 />
               ))}
             </ul>
@@ -302,9 +314,9 @@ function colour(session: StoredSession, dishId: string): string {
   return pigmentAt(session.meal.dishes.findIndex((dish) => dish.id === dishId)).night;
 }
 
-/** A pot or an oven that someone has to set going: it is told "begun", not "done". */
-function isStart({ step, status }: LiveStep): boolean {
-  return step.attention !== 'hands' && status === 'due';
+/** A pot or an oven that someone has to set going or turn: it is told "begun", not "done". */
+function isStart({ step, status, turns }: LiveStep): boolean {
+  return step.attention !== 'hands' && (status === 'due' || turns === true);
 }
 
 interface StepProps {
@@ -369,6 +381,34 @@ function Focal({ session, live, told, now, canUndo }: StepProps & { readonly now
   );
 }
 
+/** Said to be done before the minutes that safety asks for: asked back, and nothing told yet. */
+function TooSoon({ live, session, now, told }: StepProps & { readonly now: number }) {
+  const { step } = live;
+  const left = safeMinutesLeft(session, live, now);
+  return (
+    <div
+      role="alertdialog"
+      aria-label="Is it safe?"
+      className="bg-warn px-5 py-4 text-ground sm:px-8"
+      data-testid="too-soon"
+    >
+      <p className="text-2xl">
+        <strong className="font-semibold first-letter:uppercase">{step.name}</strong> ({step.dishName}) wants{' '}
+        {step.safeMinutes} min to be safe{left > 0 ? `, and ${left} of them are left by this clock` : ''}. Has it had
+        them all the same?
+      </p>
+      <div className="mt-3 flex flex-wrap gap-3.5">
+        <Button look="strong" big onClick={told.goOn}>
+          no, it goes on
+        </Button>
+        <Button big onClick={told.insist}>
+          yes, it had {step.safeMinutes} min
+        </Button>
+      </div>
+    </div>
+  );
+}
+
 function Undo({ onUndo, canUndo }: { readonly onUndo: () => void; readonly canUndo: boolean }) {
   return (
     <Button look="quiet" big onClick={onUndo} disabled={!canUndo}>
@@ -382,18 +422,23 @@ function placeWords({ step }: LiveStep): string {
   return [step.station.sort === 'board' ? '' : step.station.name, heat, step.vessel ?? ''].filter(Boolean).join(', ');
 }
 
-function Beside({ session, live, told }: StepProps) {
+/** What goes on beside the first thing: the hands of another cook, a pot to be set going. All that it asks of the hands stands here too. */
+function Beside({ session, live, told, now }: StepProps & { readonly now: number }) {
+  const { step } = live;
+  const left = live.status === 'running' && !isStart(live) ? printCountdown(live.endAt - now) : null;
   return (
     <div
-      className="mt-6 flex items-center gap-4 border-t border-line pt-4"
+      className="mt-6 flex items-start gap-4 border-t border-line pt-4"
       data-testid="beside"
       data-key={live.step.key}
     >
       <span aria-hidden className="h-12 w-2 rounded-full" style={{ background: colour(session, live.step.dishId) }} />
       <p className="min-w-0 flex-1 text-xl">
-        <strong className="inline-block font-semibold first-letter:uppercase">{live.step.name}</strong>,{' '}
-        {live.step.dishName}
-        <span className="block text-faint">{live.step.person?.name ?? placeWords(live)}</span>
+        <strong className="inline-block font-semibold first-letter:uppercase">{step.name}</strong>, {step.dishName}
+        <span className="block text-faint">
+          {[step.person?.name ?? '', placeWords(live), left === null ? '' : `${left} left`].filter(Boolean).join(' · ')}
+        </span>
+        <AllSaid step={step} />
       </p>
       <Button big onClick={() => (isStart(live) ? told.begun(live) : told.done(live))}>
         {isStart(live) ? 'begun' : 'done'}

@@ -4,7 +4,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { type LiveEvent, standingEvents } from '@/core/live/events';
-import { readUnit } from '@/core/meal/resources';
+import { readUnit, unitId } from '@/core/meal/keys';
 import { pantry, type StoredSession } from '@/store/db';
 import { keepPhoto } from '@/store/photos';
 import { Button } from '@/ui/button';
@@ -18,6 +18,7 @@ interface PanelProps {
   readonly told: Telling;
   readonly quiet: boolean;
   readonly follow: boolean;
+  readonly pretend: boolean;
   /** A window that only follows shows everything, and tells nothing. */
   readonly leads: boolean;
   readonly onClose: () => void;
@@ -26,13 +27,13 @@ interface PanelProps {
 const LATER = [10, 20, 30] as const;
 
 /** What an evening seldom needs: another hour, a dish less, a burner that fails, a note, the calls, and everything that was told. */
-export function EveningPanel({ session, told, quiet, follow, leads, onClose }: PanelProps) {
+export function EveningPanel({ session, told, quiet, follow, pretend, leads, onClose }: PanelProps) {
   const standing = standingEvents(session.events);
   const dropped = new Set(standing.flatMap((event) => (event.kind === 'dropped' ? [event.dish] : [])));
   const failed = new Set(standing.flatMap((event) => (event.kind === 'failed' ? [event.unit] : [])));
   const dishes = session.meal.dishes.filter(({ id }) => !dropped.has(id));
-  const burners = session.meal.kitchen.burners.filter(({ id }) => !failed.has(`burner:${id}`));
-  const put = (name: 'quiet' | 'follow', value: boolean) =>
+  const burners = session.meal.kitchen.burners.filter(({ id }) => !failed.has(unitId('burner', id)));
+  const put = (name: 'quiet' | 'follow' | 'pretend', value: boolean) =>
     void pantry().settings.put({ name, value: value ? 'on' : 'off' });
   const act = (press: () => void) => () => {
     press();
@@ -65,7 +66,11 @@ export function EveningPanel({ session, told, quiet, follow, leads, onClose }: P
             </Row>
             <Row title="A burner gives no heat">
               {burners.map(({ id, name }) => (
-                <Button key={id} className="min-h-16 text-lg" onClick={act(() => told.failed(`burner:${id}`, name))}>
+                <Button
+                  key={id}
+                  className="min-h-16 text-lg"
+                  onClick={act(() => told.failed(unitId('burner', id), name))}
+                >
                   {name}
                 </Button>
               ))}
@@ -96,6 +101,11 @@ export function EveningPanel({ session, told, quiet, follow, leads, onClose }: P
                   allow notes of the system
                 </Button>
               )}
+            </Row>
+            <Row title="Instruments">
+              <TickBox big value={pretend} onChange={(value) => put('pretend', value)}>
+                Show a pretended probe and scale, to see what a real one would do: they measure nothing and move nothing
+              </TickBox>
             </Row>
             <Log session={session} told={told} />
           </fieldset>

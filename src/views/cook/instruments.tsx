@@ -1,7 +1,7 @@
 'use client';
 
 import { format } from 'date-fns';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import {
   type Forecast,
   faultOf,
@@ -16,24 +16,18 @@ import { pretended, probeSays, scaleSays } from '@/core/live/pretend';
 import type { LiveStep } from '@/core/live/session';
 import { seededRandom } from '@/core/schedule/random';
 import { Button } from '@/ui/button';
-import type { Telling } from './use-session';
 
 const BEAT = 2000;
-const MINUTE = 60_000;
-/** A plan is told a new end only when it is this much off, and not again for a while. */
-const WORTH_TELLING = 4 * MINUTE;
-const BETWEEN_TELLINGS = 3 * MINUTE;
 const KEPT = 900;
 
 interface MeasuredProps {
   readonly live: LiveStep;
   readonly what: Measurable;
-  readonly told: Telling;
   readonly now: number;
 }
 
 /** A probe in the middle, or the pot on a scale: what it says, when it will be there, and when it is not to be believed. */
-export function Measured({ live, what, told, now }: MeasuredProps) {
+export function Measured({ live, what, now }: MeasuredProps) {
   const [on, setOn] = useState(false);
   const name = what.kind === 'probe' ? 'probe' : 'scale';
   if (!on) {
@@ -45,7 +39,7 @@ export function Measured({ live, what, told, now }: MeasuredProps) {
   }
   return (
     <div className="mt-1 rounded-lg bg-soft px-4 py-2" data-testid={name}>
-      <Readings live={live} what={what} told={told} now={now} />
+      <Readings live={live} what={what} now={now} />
       <Button look="quiet" className="min-h-16 text-lg" onClick={() => setOn(false)}>
         take the {name} away
       </Button>
@@ -53,9 +47,8 @@ export function Measured({ live, what, told, now }: MeasuredProps) {
   );
 }
 
-function Readings({ live, what, told, now }: MeasuredProps) {
+function Readings({ live, what, now }: MeasuredProps) {
   const [readings, setReadings] = useState<readonly Reading[]>([]);
-  const toldAt = useRef(0);
   const instrument = usePretended(live, what);
   useEffect(
     () => instrument.listen((reading) => setReadings((before) => [...before.slice(-KEPT), reading])),
@@ -67,18 +60,6 @@ function Readings({ live, what, told, now }: MeasuredProps) {
     what.kind === 'probe'
       ? forecastCentre(readings, what.target, what.around)
       : forecastWeight(readings, what.wantedMl + POT_GRAMS);
-  useEffect(() => {
-    if (!forecast || fault !== null || forecast.stalls || forecast.give === 0) return;
-    const off = Math.abs(forecast.at - live.endAt);
-    if (off < WORTH_TELLING || off < 2 * forecast.give * MINUTE || now - toldAt.current < BETWEEN_TELLINGS) return;
-    toldAt.current = now;
-    const { step } = live;
-    told.forecast(
-      live,
-      Math.round(forecast.at),
-      `${step.dishName}: the ${instrument.name} thinks ${format(forecast.at, 'HH:mm')}`,
-    );
-  });
   return (
     <div aria-live="polite">
       <p className="text-2xl">
@@ -92,7 +73,8 @@ function Readings({ live, what, told, now }: MeasuredProps) {
         </p>
       )}
       <p className="text-sm text-faint">
-        A pretended {instrument.name}, to try it with: it measures nothing real. Look and taste.
+        A pretended {instrument.name}, to try it with: it measures nothing, moves nothing, and says nothing of what is
+        safe. Measure with a real one.
       </p>
     </div>
   );
@@ -109,7 +91,8 @@ function said(what: Measurable, value: number): string {
 
 function there(what: Measurable, { at, give }: Forecast): string {
   const wanted = what.kind === 'probe' ? `${what.target} °C` : `${(what.wantedMl / 1000).toFixed(1)} l`;
-  return give === 0 ? `${wanted} reached` : `${wanted} at ${format(at, 'HH:mm')} ± ${give}`;
+  // Nothing real was measured: that a meat is safe it never says.
+  return give === 0 ? 'where a real one would call' : `${wanted} at ${format(at, 'HH:mm')} ± ${give}`;
 }
 
 /** Until a device is paired there is one that pretends: it gets there a little later or sooner than planned, the same at every start. */

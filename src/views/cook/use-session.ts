@@ -7,7 +7,14 @@ import { changesThePlan, type Look, type Said } from '@/core/live/events';
 import { untilAfter, WATER_MINUTES, waterReminder } from '@/core/live/looks';
 import { borneAsItIs, troubleOf, weightOf } from '@/core/live/offer';
 import { isOutOfDate } from '@/core/live/replan';
-import { type LiveStep, lastStanding, liveSteps, moreMinutes, type Session } from '@/core/live/session';
+import {
+  type LiveStep,
+  lastStanding,
+  liveSteps,
+  moreMinutes,
+  type Session,
+  safeMinutesLeft,
+} from '@/core/live/session';
 import type { Way } from '@/core/live/ways';
 import { capital } from '@/core/units/words';
 import { pantry, type StoredSession } from '@/store/db';
@@ -23,7 +30,6 @@ export interface Telling {
   readonly begun: (live: LiveStep) => void;
   readonly looked: (live: LiveStep, look: Look) => void;
   readonly water: (live: LiveStep, ml: number) => void;
-  readonly forecast: (live: LiveStep, until: number, words: string) => void;
   readonly pause: (live: LiveStep) => void;
   readonly resume: (live: LiveStep) => void;
   readonly skip: (live: LiveStep) => void;
@@ -47,6 +53,11 @@ export interface SessionAtHand extends Telling {
   /** This window leads the evening: it rings, and plans by the clock. */
   readonly leads: boolean;
   readonly takeOver: () => void;
+  /** Said to be done before the minutes that safety asks for were over: the cook is asked. */
+  readonly early: LiveStep | null;
+  /** Done all the same: it had its time. */
+  readonly insist: () => void;
+  readonly goOn: () => void;
 }
 
 /** With what surrounds it an answer comes within a tenth of a second at a hundred steps. */
@@ -60,6 +71,7 @@ const MINUTE = 60_000;
 export function useSession(mealId: string): SessionAtHand {
   const session = useLiveQuery(async () => (await openSession(pantry(), mealId)) ?? null, [mealId]);
   const [replannedIn, setReplannedIn] = useState<number | null>(null);
+  const [early, setEarly] = useState<LiveStep | null>(null);
   const { leads, takeOver } = useLead(session?.id);
   const latest = useRef<StoredSession | null | undefined>(undefined);
   latest.current = session;
@@ -99,7 +111,17 @@ export function useSession(mealId: string): SessionAtHand {
       ),
     [say],
   );
-  return { session, replannedIn, leads, takeOver, ...telling };
+  const done = (live: LiveStep) => {
+    const tooSoon = session && safeMinutesLeft(session, live, Date.now()) > 0;
+    if (tooSoon) setEarly(live);
+    else telling.done(live);
+  };
+  const insist = () => {
+    if (early) telling.done(early);
+    setEarly(null);
+  };
+  const goOn = () => setEarly(null);
+  return { session, replannedIn, leads, takeOver, ...telling, done, early, insist, goOn };
 }
 
 function tellings(
@@ -130,7 +152,6 @@ function tellings(
       const words = `${named(live)} has ${ml} ml of water more`;
       say({ kind: 'water', key: live.step.key, ml, until }, reminder ? `${words}. ${reminder}` : words);
     },
-    forecast: (live, until, words) => say({ kind: 'forecast', key: live.step.key, until }, words),
     pause: (live) => say({ kind: 'paused', key: live.step.key }, `${named(live)} is put aside`),
     resume: (live) => say({ kind: 'resumed', key: live.step.key }, `${named(live)} goes on`),
     skip: (live) => say({ kind: 'skipped', key: live.step.key }, `${named(live)} is left out`),

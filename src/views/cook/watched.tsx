@@ -6,11 +6,12 @@ import { dangerAt } from '@/core/live/cues';
 import { nextLookAt, questionOf } from '@/core/live/looks';
 import { measurable } from '@/core/live/measured';
 import type { LiveStep } from '@/core/live/session';
+import { readUnit } from '@/core/meal/keys';
 import { nameOfUnit } from '@/core/meal/read';
-import { readUnit } from '@/core/meal/resources';
 import type { StoredSession } from '@/store/db';
 import { Button } from '@/ui/button';
 import { printCountdown } from '@/ui/clock';
+import { AllSaid } from './all-said';
 import { Measured } from './instruments';
 import type { Telling } from './use-session';
 
@@ -25,10 +26,12 @@ interface WatchedProps {
   readonly told: Telling;
   readonly now: number;
   readonly tint: string;
+  /** Whether pretended instruments may be shown. */
+  readonly pretend: boolean;
 }
 
 /** A pot on the heat: its clock, its sign, its next look; and, when it is looked at, three answers. */
-export function Watched({ session, live, told, now, tint }: WatchedProps) {
+export function Watched({ session, live, told, now, tint, pretend }: WatchedProps) {
   const [opened, setOpened] = useState(false);
   const { step, stands } = live;
   const left = live.endAt - now;
@@ -107,7 +110,19 @@ export function Watched({ session, live, told, now, tint }: WatchedProps) {
           )}
           {opened && (
             <>
-              {what && <Measured live={live} what={what} told={told} now={now} />}
+              <p className="mb-1 text-lg text-faint">
+                {[
+                  step.station.name,
+                  step.heat ? `${step.heat} heat` : step.celsius ? `${step.celsius} °C` : '',
+                  step.vessel ?? '',
+                ]
+                  .filter(Boolean)
+                  .join(', ')}
+              </p>
+              <p className="mb-2">
+                <AllSaid step={step} />
+              </p>
+              {what && pretend && <Measured live={live} what={what} now={now} />}
               <Rarely session={session} live={live} told={told} />
             </>
           )}

@@ -4,12 +4,15 @@ import type { Brief, Built, Choice, Slot, Technique, Way } from '@/core/dish/tec
 import { bake, chop, follow, fry, leave, pot, rest, simmer, waits, work } from '@/core/dish/write';
 import { GRAINS, grainOf, litresDry } from '@/core/grain/grains';
 import { methodOf } from '@/core/grain/methods';
-import { litresInPot } from '@/core/grain/rules';
-import { MASS_IN_GRAMS, type MassUnit } from '@/core/units/amount';
-import { chain, GRAIN_KEEPS, HEAVY, present, SEAL, SOAK, STEAM, WASH, WHOLE_SPICE } from './words';
+import { GRAMS_PER_TEASPOON, litresInPot, saltToAdd } from '@/core/grain/rules';
+import { type Amount, MASS_IN_GRAMS, type MassUnit } from '@/core/units/amount';
+import { chain, GRAIN_KEEPS, HEAVY, present, SEAL, SOAK, STEAM, WASH } from './words';
 
-/** Which grain: all that the tables know, the one a method is told for first. */
-function kinds(first: string, ids: readonly string[] = GRAINS.map(({ id }) => id)): Choice {
+/** What stays in separate grains when it is boiled in measured liquid: not what cooks to a mush, nor what only swells. */
+const KERNELS = GRAINS.map(({ id }) => id).filter((id) => !['polenta', 'oats', 'couscous', 'bulgur-fine'].includes(id));
+
+/** Which grain: all that such a method can take, the one it is told for first. */
+function kinds(first: string, ids: readonly string[] = KERNELS): Choice {
   const order = [first, ...ids.filter((id) => id !== first)];
   const way = (id: string): Way => {
     const { name, minutes, takesUp } = grainOf(id);
@@ -90,19 +93,27 @@ interface Grainy {
   readonly litres: number;
   readonly stock: boolean;
   readonly potLitres: number;
+  /** Litres that a sauce brings; nothing where there is none. */
+  readonly besides: number;
+  /** Nothing in the pot gives juice. */
+  readonly alone: boolean;
+  /** By a school's ratio, which follows no burner. */
+  readonly bySchool: boolean;
 }
 
 /** The numbers of a grain dish: grams from its slot, litres from the balance or the school. */
-function measured(brief: Brief, method: string): Grainy {
+function measured(brief: Brief, method: string, more: { besides?: number; alone?: boolean } = {}): Grainy {
+  const { besides = 0, alone = false } = more;
   const kind = grainOf(brief.way('kind'));
   const { quantity, unit } = brief.item('grain')!.amount;
   const grams = quantity * (unit in MASS_IN_GRAMS ? MASS_IN_GRAMS[unit as MassUnit] : 1);
   const soaked = brief.way('soak') === 'yes' && kind.soak !== null;
   const [least, most] = methodOf(method).ratio;
-  const litres =
+  const wanted =
     brief.way('measure') === 'school'
       ? litresDry(kind, grams) * ((least + most) / 2)
-      : usualBalance({ kind: kind.id, method, soaked }, grams).liquid.likely;
+      : usualBalance({ kind: kind.id, method, soaked, ...(alone ? { alone } : {}) }, grams).liquid.likely;
+  const litres = Math.max(0, wanted - besides);
   return {
     kind,
     method,
@@ -110,7 +121,10 @@ function measured(brief: Brief, method: string): Grainy {
     grams,
     litres: Math.max(0.02, Math.round(litres * 200) / 200),
     stock: brief.way('liquid') === 'stock',
-    potLitres: Math.max(1, Math.round(litresInPot(kind, grams, litres) * 10) / 10),
+    potLitres: Math.max(1, Math.round(litresInPot(kind, grams, wanted) * 10) / 10),
+    besides,
+    alone,
+    bySchool: brief.way('measure') === 'school',
   };
 }
 
@@ -169,9 +183,18 @@ function withBowl(built: Built): Built {
 /** The grain goes by its kind where the cook has not named it. */
 const called = ({ kind }: Grainy) => ({ names: { grain: kind.name } });
 
-function grainOfDish(brief: Brief, { kind, method, soaked, stock }: Grainy): DishGrain {
+function grainOfDish(brief: Brief, { kind, method, soaked, stock, besides, alone, bySchool }: Grainy): DishGrain {
   const liquid = [...(stock ? ['stock'] : ['water']), ...(brief.has('milk') ? ['milk'] : [])];
-  return { kind: kind.id, method, soaked, dry: 'grain', liquid };
+  return {
+    kind: kind.id,
+    method,
+    soaked,
+    dry: 'grain',
+    liquid,
+    ...(besides > 0 ? { besides } : {}),
+    ...(alone ? { alone } : {}),
+    ...(bySchool ? { set: true } : {}),
+  };
 }
 
 /** A stock of the meal is taken hot when the grain wants it. */
@@ -181,6 +204,8 @@ function takesStock({ stock, litres }: Grainy, step: string): Takes[] {
     : [];
 }
 
+/** Liquid that goes boiling onto hot grain: from the kettle, or the stock as it is. */
+const pourHot = ({ stock }: Grainy) => (stock ? 'the boiling stock' : 'the water, boiling from the kettle');
 const pour = ({ stock }: Grainy) => (stock ? 'the hot stock' : 'the water');
 const boilsFrom = ({ stock, litres, grams }: Grainy) => [litres + grams / 2500, stock ? 85 : 15] as const;
 const liquidUses = (brief: Brief, { stock }: Grainy) => brief.uses(...(stock ? [] : ['water']), 'salt');
@@ -209,7 +234,9 @@ const resting = ({ kind }: Grainy) =>
     vessel: 'pot',
     doneWhen: `${kind.rest[0]} minutes are over`,
   });
-const fluffed = (brief: Brief) =>
+/** Grain that holds together, and is meant to. */
+const STICKY: ReadonlySet<string> = new Set(['short', 'soft-long']);
+const fluffed = (brief: Brief, { kind }: Grainy) =>
   work(
     'fluff',
     'fluff',
@@ -218,8 +245,8 @@ const fluffed = (brief: Brief) =>
     {
       vessel: 'pot',
       uses: brief.uses('finish'),
-      cautions: brief.has('spice') ? [STEAM, GRAIN_KEEPS, WHOLE_SPICE] : [STEAM, GRAIN_KEEPS],
-      doneWhen: 'every grain by itself',
+      cautions: [STEAM, GRAIN_KEEPS],
+      doneWhen: STICKY.has(kind.id) ? 'soft and loose, not stirred to a paste' : 'every grain by itself',
     },
   );
 const holds = ({ kind }: Grainy) => waits('hot', Math.min(15, kind.holds), kind.holds, 'covered, in its pot');
@@ -229,11 +256,28 @@ function times([least, most]: readonly [number, number]): [number, number, numbe
   return [low, Math.max(low, Math.round((low + most) / 2)), Math.max(low, most)];
 }
 
+/** Minutes that follow the grain where a method slows it down: its own table times a factor, at least and at most what the method is told for. */
+function slowed({ kind }: Grainy, factor: number, least = 1): [number, number, number] {
+  const [low, high] = kind.minutes;
+  const [short, likely, long] = times([low, high]);
+  const by = (minutes: number) => Math.max(least, Math.round(minutes * factor));
+  return [by(short), by(likely), by(long)];
+}
+
+/** Salt that the grain still wants: a stock of the meal brings some of its own. */
+function saltAmount(brief: Brief, { kind, grams, litres, stock }: Grainy): Record<string, Amount> {
+  if (!stock || !brief.has('salt')) return {};
+  const teaspoons = saltToAdd(kind, grams, litres, 'a little too salty') / GRAMS_PER_TEASPOON;
+  return {
+    salt: teaspoons < 0.1 ? { quantity: 1, unit: 'pinch' } : { quantity: Math.round(teaspoons * 20) / 20, unit: 'tsp' },
+  };
+}
+
 /** The end that all covered grain has: covered, rest, fluff. */
 function landed(brief: Brief, grain: Grainy, before: readonly (Step | null)[]): Built {
   const ready = readied(brief, grain);
   const steps = present(before);
-  const tail = [covered(grain, brief), resting(grain), fluffed(brief)];
+  const tail = [covered(grain, brief), resting(grain), fluffed(brief, grain)];
   const entry = steps.find(({ id }) => id === 'toast' || id === 'boil')!;
   const hot = [...steps.filter(({ place }) => place.at === 'burner'), ...tail];
   const board = steps.filter(({ place }) => place.at === 'board');
@@ -251,11 +295,14 @@ function landed(brief: Brief, grain: Grainy, before: readonly (Step | null)[]): 
     lands: { step: 'fluff', waits: holds(grain) },
     grain: grainOfDish(brief, grain),
     ...called(grain),
-    amounts: grain.stock ? {} : { water: { quantity: grain.litres, unit: 'l' } },
+    amounts: grain.stock ? saltAmount(brief, grain) : { water: { quantity: grain.litres, unit: 'l' } },
   });
 }
 
-const boil = (brief: Brief, grain: Grainy, says: string) =>
+/** °C of boiling liquid by the time it lies in the pot. Common practice, no source. */
+const HOT_LIQUID = 90;
+
+const boil = (brief: Brief, grain: Grainy, says: string, fromCelsius: number = boilsFrom(grain)[1]) =>
   simmer('boil', 'boil', 'full', [3, 6, 9], says, {
     vessel: 'pot',
     uses: [
@@ -263,7 +310,7 @@ const boil = (brief: Brief, grain: Grainy, says: string) =>
       ...brief.uses('spice'),
       ...(brief.way('wash') === 'no' && !grain.soaked ? ['grain'] : []),
     ],
-    boils: boilsFrom(grain),
+    boils: [boilsFrom(grain)[0], fromCelsius],
     doneWhen: 'it bubbles all over',
   });
 
@@ -324,7 +371,7 @@ const pilaf: Technique = {
   ],
   build: (brief) => {
     const grain = measured(brief, brief.way('soak') === 'yes' ? 'pilaf-soaked' : 'pilaf');
-    const pouring = boil(brief, grain, `Pour in ${pour(grain)} with the salt, stir once, to the boil.`);
+    const pouring = boil(brief, grain, `Pour in ${pourHot(grain)}, with the salt, stir once, to the boil.`, HOT_LIQUID);
     const uses = pouring.uses.filter((id) => id !== 'grain');
     return landed(brief, grain, [
       ...toasted(brief),
@@ -340,11 +387,21 @@ const ovenPilaf: Technique = {
   says: 'As a pilaf, but under foil in the oven, which frees the burner and cooks from all sides.',
   build: (brief) => {
     const built = pilaf.build(brief);
-    const oven = bake('covered', 'oven, covered', 160, 1, [25, 27, 32], 'Foil and lid on, into the oven.', {
-      vessel: 'pot',
-      doneWhen: 'the liquid is taken up',
-      cautions: ['Lid and handles come out as hot as the oven: two dry cloths.'],
-    });
+    const [least, most] = grainOf(brief.way('kind')).minutes;
+    // The pot warms through first: a quarter of an hour more than on the hob. Common practice, no source.
+    const oven = bake(
+      'covered',
+      'oven, covered',
+      160,
+      1,
+      times([least + 13, most + 15]),
+      'Foil and lid on, into the oven.',
+      {
+        vessel: 'pot',
+        doneWhen: 'the liquid is taken up',
+        cautions: ['Lid and handles come out as hot as the oven: two dry cloths.'],
+      },
+    );
     return {
       ...built,
       steps: built.steps.map((step) => (step.id === 'covered' ? oven : step)),
@@ -381,7 +438,7 @@ const hardBoil: Technique = {
       'covered',
       'cloth and lid',
       'lowest',
-      [7, 9, 12],
+      grain.kind.id === 'parboiled' ? [12, 15, 18] : [7, 9, 12],
       'A cloth under the lid, lowest heat. First look after five minutes.',
       {
         vessel: 'pot',
@@ -442,7 +499,7 @@ const drained: Technique = {
       'parboil',
       'parboil',
       'full',
-      [5, 6, 8],
+      grain.kind.id === 'parboiled' ? [8, 10, 12] : [5, 6, 8],
       'The grain in, stirred once; boil it until only its heart is hard.',
       {
         vessel: 'pot',
@@ -465,6 +522,20 @@ const drained: Technique = {
         uses: brief.uses('fat'),
       },
     );
+    const colour = crust
+      ? simmer(
+          'colour',
+          'colour the base',
+          'medium',
+          [7, 8, 10],
+          'Sealed, on medium heat until the fat sizzles under it.',
+          {
+            vessel: 'pot',
+            lookEvery: 5,
+            doneWhen: 'steam at the lid, and it sizzles when one listens',
+          },
+        )
+      : null;
     const steam = leave('steam', 'steam', 'lowest', crust ? [40, 45, 55] : [18, 22, 26], 'Lowest heat, sealed.', {
       vessel: 'pot',
       doneWhen: crust ? 'it smells of toast, and the sides hiss' : 'the lid is too hot to touch and a grain is done',
@@ -476,8 +547,8 @@ const drained: Technique = {
           cautions: [HEAVY, GRAIN_KEEPS],
           doneWhen: 'it lets go of the pot',
         })
-      : fluffed(brief);
-    const hot = [bringing, parboil, pouring, layer, steam];
+      : fluffed(brief, grain);
+    const hot = present([bringing, parboil, pouring, layer, colour, steam]);
     return withBowl({
       steps: [...ready.steps, ...hot, turn],
       links: [
@@ -486,7 +557,8 @@ const drained: Technique = {
         follow('boil', 'parboil', 0, 10, 0),
         ...chain([parboil, pouring]),
         follow('pour', 'layer', 0, 5, 0),
-        follow('layer', 'steam', 0, 2, 0),
+        follow('layer', colour?.id ?? 'steam', 0, 2, 0),
+        ...(colour ? [follow('colour', 'steam', 0, 0)] : []),
         follow('steam', turn.id, crust ? 5 : 0, 15, 8),
       ],
       vessels: [
@@ -502,6 +574,20 @@ const drained: Technique = {
     });
   },
 };
+
+/** Share of tomatoes and peppers that is water, and of that what is left when they are reduced until the fat parts. Common practice, no source. */
+const WATER_OF_VEGETABLES = 0.93;
+const LEFT_OF_IT = 0.55;
+
+/** Litres that a reduced sauce brings. */
+function sauceLitres(brief: Brief): number {
+  const { quantity, unit } = brief.item('sauce')!.amount;
+  const grams = unit in MASS_IN_GRAMS ? quantity * MASS_IN_GRAMS[unit as MassUnit] : unit === 'ml' ? quantity : 0;
+  return Math.round(grams * WATER_OF_VEGETABLES * LEFT_OF_IT) / 1000;
+}
+
+/** Cracked and pre-cooked grain drinks at once; whole grain is slowed by sour and fat. Common practice, no source. */
+const IN_SAUCE = (grain: Grainy) => (grain.kind.id === 'bulgur-coarse' ? 1 : 1.5);
 
 const sauced: Technique = {
   id: 'sauce-grain',
@@ -535,7 +621,7 @@ const sauced: Technique = {
     'Grain in before the sauce has lost its tang.',
   ],
   build: (brief) => {
-    const grain = measured(brief, 'sauce');
+    const grain = measured(brief, 'sauce', { besides: sauceLitres(brief) });
     const board = chop(
       'chop',
       'chop',
@@ -580,17 +666,36 @@ const sauced: Technique = {
       vessel: 'pot',
       cautions: [STEAM],
     });
-    const first = leave('first', 'paper and lid', 'low', [14, 15, 18], 'Wet paper on it, lid on, low.', {
-      vessel: 'pot',
-    });
-    const second = leave('second', 'covered again', 'low', [12, 15, 20], 'Paper and lid on again.', {
-      vessel: 'pot',
-      doneWhen: 'a grain is soft to its heart',
-    });
+    const [least, likely, most] = slowed(grain, IN_SAUCE(grain), 6);
+    const half = (minutes: number) => Math.max(3, Math.round(minutes / 2));
+    const first = leave(
+      'first',
+      'paper and lid',
+      'low',
+      [half(least), half(likely), half(most)],
+      'Wet paper on it, lid on, low.',
+      {
+        vessel: 'pot',
+      },
+    );
+    const rest2 = [least - half(least), likely - half(likely), most - half(most)].map((minutes) =>
+      Math.max(3, minutes),
+    );
+    const second = leave(
+      'second',
+      'covered again',
+      'low',
+      [rest2[0]!, rest2[1]!, rest2[2]!],
+      'Paper and lid on again.',
+      {
+        vessel: 'pot',
+        doneWhen: 'a grain is soft to its heart',
+      },
+    );
     const ready = readied(brief, grain);
     const hot = [base, reduce, loosen, first, stir, second, resting(grain)];
     return withBowl({
-      steps: [...ready.steps, board, ...hot, fluffed(brief)],
+      steps: [...ready.steps, board, ...hot, fluffed(brief, grain)],
       links: [
         ...ready.links,
         ...(ready.steps.length > 0 ? [follow('drain', 'boil', 0, 30, 10)] : []),
@@ -603,7 +708,7 @@ const sauced: Technique = {
       lands: { step: 'fluff', waits: holds(grain) },
       grain: grainOfDish(brief, grain),
       ...called(grain),
-      amounts: grain.stock ? {} : { water: { quantity: grain.litres, unit: 'l' } },
+      amounts: grain.stock ? saltAmount(brief, grain) : { water: { quantity: grain.litres, unit: 'l' } },
     });
   },
 };
@@ -639,23 +744,23 @@ const coconut: Technique = {
     const built = landed(brief, grain, [
       { ...bringing, uses: [...new Set([...bringing.uses, 'water', ...brief.uses('pulses', 'milk', 'pepper')])] },
     ]);
-    const lowest = leave('covered', 'covered', 'lowest', [28, 30, 34], 'Lid on, lowest heat, never lifted.', {
-      vessel: 'pot',
-      doneWhen: 'quiet',
-    });
+    const [quick, long] = grain.kind.minutes;
+    const least = Math.max(28, quick + 10);
+    const lowest = leave(
+      'covered',
+      'covered',
+      'lowest',
+      [least, Math.max(30, Math.round((quick + long) / 2) + 10), Math.max(34, long + 10)],
+      'Lid on, lowest heat, never lifted.',
+      {
+        vessel: 'pot',
+        doneWhen: 'quiet',
+      },
+    );
     const still = rest('rest', 'rest', 15, 'Off the heat, lid on.', { vessel: 'pot' });
-    const fish = 'Fish out the hot pepper whole, before anything bursts it.';
     return {
       ...built,
-      steps: built.steps.map((step) =>
-        step.id === 'covered'
-          ? lowest
-          : step.id === 'rest'
-            ? still
-            : step.id === 'fluff' && brief.has('pepper')
-              ? { ...step, cautions: [...step.cautions, fish] }
-              : step,
-      ),
+      steps: built.steps.map((step) => (step.id === 'covered' ? lowest : step.id === 'rest' ? still : step)),
       amounts: { water: { quantity: water, unit: 'l' } },
     };
   },
@@ -681,13 +786,13 @@ const cooker: Technique = {
       ...leave('cook', 'rice cooker', 'low', [least + 8, likely + 10, most + 14], 'It cooks by itself.', {
         doneWhen: 'it clicks over to warm',
       }),
-      place: { at: 'appliance', appliance: 'rice-cooker' },
+      place: { at: 'appliance', appliance: 'rice-cooker', litres: grain.potLitres },
     };
     const still: Step = {
       ...rest('rest', 'rest', 10, 'Leave it closed.', {}),
       place: { at: 'appliance', appliance: 'rice-cooker' },
     };
-    const { vessel: _, ...fluff } = fluffed(brief);
+    const { vessel: _, ...fluff } = fluffed(brief, grain);
     return {
       steps: [...ready.steps, fill, cook, still, fluff],
       links: [
@@ -704,6 +809,14 @@ const cooker: Technique = {
     };
   },
 };
+
+/** °C of layers that have stood in the kitchen. Common practice, no source. */
+const LAID_COOL = 20;
+
+function gramsOf(brief: Brief, slot: string): number {
+  const { quantity, unit } = brief.item(slot)!.amount;
+  return unit in MASS_IN_GRAMS ? quantity * MASS_IN_GRAMS[unit as MassUnit] : 0;
+}
 
 const turnedOut: Technique = {
   id: 'turned-out',
@@ -741,6 +854,7 @@ const turnedOut: Technique = {
           200,
       ) / 200,
     );
+    const inThePot = litres + grain.grams / 1000 + gramsOf(brief, 'layers') / 1000;
     const ready = readied(brief, grain);
     const layer = work(
       'layer',
@@ -762,14 +876,22 @@ const turnedOut: Technique = {
       {
         vessel: 'pot',
         uses: brief.uses('water', 'salt'),
-        boils: [litres + grain.grams / 2500, 80],
+        // Hot liquid onto cool layers and grain: all of it has to come to the boil.
+        boils: [inThePot, Math.round((litres * 90 + (inThePot - litres) * LAID_COOL) / inThePot)],
         doneWhen: 'it bubbles at the edge',
       },
     );
-    const low = leave('low', 'low', 'low', [30, 38, 50], 'Lid on, low.', {
-      vessel: 'pot',
-      doneWhen: 'the grain on top is done',
-    });
+    const low = leave(
+      'low',
+      'low',
+      'low',
+      grain.kind.id === 'bulgur-coarse' ? [15, 20, 28] : [30, 38, 50],
+      'Lid on, low.',
+      {
+        vessel: 'pot',
+        doneWhen: 'the grain on top is done',
+      },
+    );
     const settle = rest('settle', 'settle', [15, 15, 20], 'Off the heat, lid on.', { vessel: 'pot' });
     const turn = work(
       'turn',
@@ -798,9 +920,7 @@ const turnedOut: Technique = {
           'pot',
           'straight pot',
           ['pot'],
-          Math.round(
-            (grain.potLitres + (brief.item('layers')!.amount.quantity * brief.servings) / 1000 / brief.servings) * 10,
-          ) / 10,
+          Math.round((grain.potLitres + gramsOf(brief, 'layers') / 1000) * 10) / 10,
           'layer',
           'turn',
           { straight: true, wash: 8 },
@@ -830,7 +950,7 @@ const steeped: Technique = {
     );
     const kettle: Step = {
       ...leave('kettle', 'kettle', 'full', [3, 4, 6], 'The kettle on.', { uses: brief.uses('water') }),
-      place: { at: 'appliance', appliance: 'kettle' },
+      place: { at: 'appliance', appliance: 'kettle', litres },
     };
     const pouring = work(
       'pour',
@@ -886,7 +1006,7 @@ const inBroth: Technique = {
   slots: [grainSlot, waterSlot, saltSlot, { ...fatSlot, mayMiss: true }, spiceSlot, finishSlot],
   mistakes: ['Pouring the broth unmeasured.', 'Salting without tasting it: broth brings salt of its own.'],
   build: (brief) => {
-    const grain = measured(brief, 'broth');
+    const grain = measured(brief, 'broth', { alone: true });
     const pouring = boil(brief, grain, `The grain and ${pour(grain)}, measured; to the boil.`);
     const open = simmer('open', 'open, until craters', 'medium', [3, 5, 9], 'Uncovered until the surface is dry.', {
       vessel: 'pot',
@@ -895,11 +1015,18 @@ const inBroth: Technique = {
       doneWhen: 'the surface is dry with small craters',
     });
     const built = landed(brief, grain, [pouring, open]);
-    const low = leave('covered', 'damp cloth and lid', 'lowest', [15, 18, 25], 'Damp cloth, lid, lowest heat.', {
-      vessel: 'pot',
-      doneWhen: 'every grain is soft',
-      cautions: ['Tie the corners of the cloth up, away from the flame.'],
-    });
+    const low = leave(
+      'covered',
+      'damp cloth and lid',
+      'lowest',
+      slowed(grain, 1.3, 15),
+      'Damp cloth, lid, lowest heat.',
+      {
+        vessel: 'pot',
+        doneWhen: 'every grain is soft',
+        cautions: ['Tie the corners of the cloth up, away from the flame.'],
+      },
+    );
     return { ...built, steps: built.steps.map((step) => (step.id === 'covered' ? low : step)) };
   },
 };

@@ -1,5 +1,5 @@
 import type { Step } from '@/core/dish/dish';
-import type { Choice, Slot, Technique } from '@/core/dish/technique';
+import type { Brief, Choice, Slot, Technique } from '@/core/dish/technique';
 import {
   atOnce,
   bake,
@@ -15,21 +15,9 @@ import {
   waits,
   work,
 } from '@/core/dish/write';
-import {
-  BEANS,
-  COOLING,
-  chain,
-  EGGS,
-  FISH,
-  HEAVY,
-  HOT_FAT,
-  KNIFE,
-  PRESSURE,
-  present,
-  SPROUTS,
-  STEAM,
-  WHOLE_SPICE,
-} from './words';
+import { foodsOf } from '@/core/food/known';
+import { LIMITS } from '@/core/heat/safe-limits';
+import { BEANS, COOLING, chain, EGGS, HOT_FAT, present, SPROUTS, STEAM } from './words';
 
 const slot = (
   id: string,
@@ -61,6 +49,8 @@ const ONION_COLOUR: Choice = {
     },
   ],
 };
+/** Floor that the onions of a portion cover, sliced thin: half of one, 55 g. Common practice, no source. */
+const LAYER_OF_ONIONS = 90;
 const COLOUR_MINUTES = { soft: [3, 4, 6], golden: [8, 10, 13], dark: [13, 16, 20] } as const;
 const colour = (way: string) => COLOUR_MINUTES[way as keyof typeof COLOUR_MINUTES] ?? COLOUR_MINUTES.golden;
 
@@ -84,11 +74,13 @@ const curry: Technique = {
       ],
     },
   ],
+  instead: (way) =>
+    way('body') === 'coconut' ? { body: { name: 'coconut milk', amount: { quantity: 60, unit: 'ml' } } } : {},
   slots: [
     slot('main', 'what it is of', 'squash', 170, 'g', { cut: 'in 2 cm dice' }),
     slot('onions', 'onions', 'onions', 0.5, 'piece', { cut: 'thinly sliced' }),
     slot('garlic', 'garlic and ginger', 'garlic', 0.6, 'clove', { cut: 'crushed', mayMiss: true }),
-    oil(3),
+    { ...oil(0.75), grows: true },
     slot('spice', 'ground spices', 'coriander and cumin, ground', 0.7, 'tsp'),
     slot('body', 'tomato or coconut milk', 'chopped tomatoes', 70, 'g'),
     slot('water', 'water', 'water', 60, 'ml'),
@@ -99,7 +91,6 @@ const curry: Technique = {
     const late = brief.way('body') === 'coconut';
     const cut = chop('cut', 'cut', [7, 10, 14], `Cut ${brief.named('main')}.`, {
       uses: brief.uses('main'),
-      cautions: [KNIFE],
     });
     const slice = chop('slice', 'slice onions', [5, 6, 9], 'Slice the onions thin and even; crush the garlic.', {
       uses: brief.uses('onions', 'garlic'),
@@ -113,6 +104,9 @@ const curry: Technique = {
       {
         vessel: 'pot',
         uses: brief.uses('oil'),
+        // More than two layers of them steam and never colour: for many, one lot after another.
+        perBatch: 8,
+        floorCm2: LAYER_OF_ONIONS / 2,
         doneWhen:
           { soft: 'soft and clear', golden: 'gold', dark: 'the colour of chestnuts' }[brief.way('onions')] ?? 'gold',
       },
@@ -201,7 +195,6 @@ const soup: Technique = {
   build: (brief) => {
     const cut = chop('cut', 'cut', [9, 12, 16], `Cut ${brief.named('vegetables')} and the onions.`, {
       uses: brief.uses('vegetables', 'onions'),
-      cautions: [KNIFE],
     });
     const sweat = fry('sweat', 'sweat', 'medium', [6, 8, 11], 'Soften everything in the fat without colour.', {
       vessel: 'pot',
@@ -223,7 +216,6 @@ const soup: Technique = {
         ? work('blend', 'blend', [5, 6, 8], 'Off the heat, blend smooth; taste.', {
             vessel: 'pot',
             uses: brief.uses('cream'),
-            cautions: ['Hot soup jumps from a blender: keep its head under, start slowly.'],
           })
         : null;
     const warm = simmer(
@@ -270,6 +262,13 @@ const finishPulses = (uses: readonly string[], vessel = true) =>
   });
 const pulsesWait = overnight(waits('hot', 45, 90, 'covered, on the lowest heat'));
 
+/** Minutes of full boil that the pulses want before all else: by what they are, and by what was chosen. */
+function hardBoilOf(brief: Brief): number {
+  const kidney =
+    brief.way('which') === 'kidney' || foodsOf(brief.item('pulses')!).some(({ beans }) => beans === 'kidney');
+  return kidney ? LIMITS.kidneyBoil.minutes : LIMITS.beanBoil.minutes;
+}
+
 const pulsesSoaked: Technique = {
   id: 'pulses-soaked',
   name: 'Beans, soaked overnight',
@@ -290,10 +289,12 @@ const pulsesSoaked: Technique = {
       ],
     },
   ],
+  instead: (way) => (way('which') === 'kidney' ? { pulses: { name: 'dried red kidney beans' } } : {}),
   slots: pulseSlots,
   mistakes: ['Salt or sour in too early: some say they stay hard.', 'Raw kidney beans in a slow cooker: never.'],
   build: (brief) => {
     const which = brief.way('which');
+    const hardBoil = hardBoilOf(brief);
     const cover = work('cover', 'set to soak', 3, 'Pick them over; cover with three times as much cold water.', {
       vessel: 'bowl',
       uses: brief.uses('pulses'),
@@ -317,13 +318,14 @@ const pulsesSoaked: Technique = {
       'rolling',
       'rolling boil',
       'full',
-      which === 'kidney' ? [30, 30, 35] : 10,
+      [hardBoil, hardBoil, hardBoil + 5],
       'At a full rolling boil.',
       {
         vessel: 'pot',
         lookEvery: 8,
-        doneWhen: `${which === 'kidney' ? 30 : 10} minutes of full boil are over`,
+        doneWhen: `${hardBoil} minutes of full boil are over`,
         cautions: [BEANS],
+        safeMinutes: hardBoil,
       },
     );
     const tender = simmer(
@@ -408,10 +410,11 @@ const pulsesPressure: Technique = {
   family: 'pulses',
   says: 'A third of the time, no burner of your own; the pressure goes by itself.',
   choices: pulsesSoaked.choices,
+  instead: pulsesSoaked.instead!,
   slots: pulseSlots,
   mistakes: ['Filling it above half: pulses foam into the valve.'],
   build: (brief) => {
-    const kidney = brief.way('which') === 'kidney';
+    const kidney = hardBoilOf(brief) >= LIMITS.kidneyBoil.minutes;
     const cover = work('cover', 'set to soak', 3, 'Pick them over; cover with cold water.', {
       vessel: 'bowl',
       uses: brief.uses('pulses'),
@@ -437,9 +440,10 @@ const pulsesPressure: Technique = {
         'low',
         kidney ? [45, 50, 60] : [34, 40, 48],
         'Up to pressure, then low; let the pressure go by itself.',
-        { doneWhen: 'the pressure has gone by itself', cautions: [PRESSURE] },
+        { doneWhen: 'the pressure has gone by itself' },
       ),
-      place: { at: 'appliance', appliance: 'pressure-cooker' },
+      // Half full at the most: pulses foam.
+      place: { at: 'appliance', appliance: 'pressure-cooker', litres: Math.round(brief.servings * 7.2) / 10 },
     };
     return {
       steps: [cover, soak, fill, cook, finishPulses(brief.uses('salt', 'finish'), false)],
@@ -499,7 +503,7 @@ const stirFry: Technique = {
       steps: [cut, toss],
       links: [overnight(follow('cut', 'toss', 0, 240))],
       vessels: [pot('pan', 'wide pan', ['pan'], 2, 'toss', 'toss', { grows: false, widthCm: 26 })],
-      lands: { step: 'toss', waits: waits('hot', 3, 6, 'uncovered; it does not wait') },
+      lands: { step: 'toss', waits: waits('hot', 3, 6, 'uncovered; it does not wait', 'open') },
     };
   },
 };
@@ -555,7 +559,7 @@ const friedLayers: Technique = {
           : [follow('slice', 'fry', 0, 60, 20)]),
       ],
       vessels: [pot('pan', 'pan', ['pan'], 1.5, 'fry', 'fry', { grows: false, widthCm: 24 })],
-      lands: { step: 'fry', waits: waits('warm', 45, 60, 'on paper, uncovered') },
+      lands: { step: 'fry', waits: waits('warm', 45, 60, 'on paper, uncovered', 'open') },
     };
   },
 };
@@ -584,12 +588,19 @@ const crispOnions: Technique = {
         'medium',
         [11, 14, 18],
         'In hot oil with the sugar, stirring, until just short of brown; lift out, spread on paper.',
-        { vessel: 'pan', uses: brief.uses('oil', 'sugar'), doneWhen: 'hazel; they darken after', cautions: [HOT_FAT] },
+        {
+          vessel: 'pan',
+          uses: brief.uses('oil', 'sugar'),
+          perBatch: 6,
+          floorCm2: LAYER_OF_ONIONS * 0.8,
+          doneWhen: 'hazel; they darken after',
+          cautions: [HOT_FAT],
+        },
       ),
     ],
     links: [follow('slice', 'fry', 0, 120)],
     vessels: [pot('pan', 'pan', ['pan'], 1, 'fry', 'fry', { grows: false })],
-    lands: { step: 'fry', waits: waits('warm', 10, 30, 'spread on paper, uncovered') },
+    lands: { step: 'fry', waits: waits('warm', 10, 30, 'spread on paper, uncovered', 'open') },
   }),
 };
 
@@ -623,7 +634,7 @@ const nuts: Technique = {
     ],
     links: [],
     vessels: [pot('pan', 'small pan', ['pan'], 0.8, 'fry', 'fry', { grows: false, wash: 3 })],
-    lands: { step: 'fry', waits: waits('cold', 180, 360, 'uncovered') },
+    lands: { step: 'fry', waits: waits('cold', 180, 360, 'uncovered', 'open') },
   }),
 };
 
@@ -652,13 +663,13 @@ const parcel: Technique = {
           vessel: 'tray',
           uses: brief.uses('fish', 'fat', 'salt'),
           steady: false,
-          cautions: ['Raw fish: wash board and hands; keep the parcels cold until they go in.'],
+          cautions: ['Keep the parcels cold until they go in.'],
         },
       ),
       bake('bake', 'bake', 200, 1, [12, 14, 18], 'Into the hot oven.', {
         vessel: 'tray',
         doneWhen: 'the fish is opaque and flakes',
-        cautions: [FISH, 'The steam scalds when a parcel is opened.'],
+        cautions: ['The steam scalds when a parcel is opened.'],
       }),
     ],
     links: [follow('cut', 'wrap', 0, 240), follow('wrap', 'bake', 0, 45, 15)],
@@ -684,7 +695,7 @@ const searedFish: Technique = {
     steps: [
       work('dry', 'dry, salt', [2, 3, 5], 'Dry the fish well and salt it.', {
         uses: brief.uses('fish', 'salt'),
-        cautions: ['Raw fish: wash board and hands, keep it cold until it goes in.'],
+        cautions: ['Keep it cold until it goes in.'],
       }),
       fry('sear', 'sear', 'full', [3, 4, 5], 'Skin down in a very hot pan, turned once.', {
         vessel: 'pan',
@@ -692,7 +703,7 @@ const searedFish: Technique = {
         perBatch: 4,
         floorCm2: 120,
         doneWhen: 'opaque nearly through',
-        cautions: [HOT_FAT, FISH],
+        cautions: [HOT_FAT],
       }),
     ],
     links: [follow('dry', 'sear', 0, 20, 8)],
@@ -771,7 +782,6 @@ const roastVegetables: Technique = {
     steps: [
       chop('cut', 'cut', [9, 12, 16], `Cut ${brief.named('vegetables')} in pieces of one size.`, {
         uses: brief.uses('vegetables'),
-        cautions: [KNIFE],
       }),
       work('oil', 'oil', [3, 4, 5], 'Turn them in oil and salt, in one layer on the tray.', {
         vessel: 'tray',
@@ -841,7 +851,7 @@ const flatbread: Technique = {
         pot('bowl', 'bowl', ['bowl'], Math.max(0.8, Math.round(brief.servings * 2) / 10), 'knead', 'rest'),
         pot('pan', 'pan', ['pan'], 0.8, 'bake', 'bake', { grows: false, widthCm: 22, wash: 2 }),
       ],
-      lands: { step: 'bake', waits: waits('warm', 25, 50, 'wrapped in a cloth') },
+      lands: { step: 'bake', waits: waits('warm', 25, 50, 'wrapped in a cloth', 'wrapped') },
     };
   },
 };
@@ -979,7 +989,7 @@ const salad: Technique = {
       vessels: [
         pot('bowl', 'salad bowl', ['bowl'], Math.max(0.8, Math.round(brief.servings * 4) / 10), 'cut', 'dress'),
       ],
-      lands: { step: 'dress', waits: waits('cold', leaves ? 5 : 20, leaves ? 12 : 40, 'uncovered') },
+      lands: { step: 'dress', waits: waits('cold', leaves ? 5 : 20, leaves ? 12 : 40, 'uncovered', 'open') },
     };
   },
 };
@@ -1010,7 +1020,7 @@ const greens: Technique = {
     ],
     links: [overnight(follow('wash', 'wilt', 0, 240))],
     vessels: [pot('pan', 'wide pan', ['pan'], 2.5, 'wilt', 'wilt', { grows: false, widthCm: 26 })],
-    lands: { step: 'wilt', waits: waits('hot', 4, 8, 'uncovered') },
+    lands: { step: 'wilt', waits: waits('hot', 4, 8, 'uncovered', 'open') },
   }),
 };
 
@@ -1037,7 +1047,7 @@ const spicedButter: Technique = {
           vessel: 'pan',
           uses: brief.uses('butter', 'spice'),
           doneWhen: 'it smells of nuts',
-          cautions: [HOT_FAT, WHOLE_SPICE, HEAVY].slice(0, 2),
+          cautions: [HOT_FAT],
         },
       ),
     ],

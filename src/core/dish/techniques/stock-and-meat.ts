@@ -1,4 +1,6 @@
 import type { Step } from '@/core/dish/dish';
+import { strictest } from '@/core/dish/rules';
+import { pieceKilos } from '@/core/dish/scale';
 import type { Brief, Choice, Slot, Technique } from '@/core/dish/technique';
 import {
   atOnce,
@@ -15,20 +17,11 @@ import {
   waits,
   work,
 } from '@/core/dish/write';
-import {
-  COOLING,
-  chain,
-  HEAVY,
-  HOT_FAT,
-  MARINADE,
-  MINCED,
-  POULTRY,
-  PRESSURE,
-  present,
-  RAW_MEAT,
-  WHOLE_CUTS,
-  WHOLE_SPICE,
-} from './words';
+import { isFlesh } from '@/core/food/food';
+import { foodsOf } from '@/core/food/known';
+import { LIMITS } from '@/core/heat/safe-limits';
+import { type Amount, MASS_IN_GRAMS, type MassUnit } from '@/core/units/amount';
+import { COOLING, chain, HEAVY, HOT_FAT, MARINADE, present } from './words';
 
 const salt = (teaspoons: number): Slot => ({
   id: 'salt',
@@ -63,7 +56,22 @@ const ANIMAL: Choice = {
     { id: 'poultry', says: 'poultry', because: 'Safe from 74 °C in the middle, and done far sooner than red meat.' },
   ],
 };
-const safe = (brief: Brief) => (brief.way('animal') === 'poultry' ? POULTRY : WHOLE_CUTS);
+/** Whether what is cooked is a bird: what it is goes before what was chosen. */
+function isBird(brief: Brief): boolean {
+  const flesh = foodsOf(brief.item('meat')!).filter(isFlesh);
+  return flesh.length > 0
+    ? flesh.every(({ kind, bird }) => kind === 'poultry' || bird === true)
+    : brief.way('animal') === 'poultry';
+}
+/** What goes in by what was chosen, where the cook has named nothing. */
+const birdInstead =
+  (name: string): NonNullable<Technique['instead']> =>
+  (way) =>
+    way('animal') === 'poultry' ? { meat: { name } } : {};
+/** °C that the middle must reach, for a sign of doneness. */
+function middleOf(brief: Brief, slot: string): number {
+  return (strictest(foodsOf(brief.item(slot)!)) ?? { celsius: LIMITS.poultry.celsius }).celsius;
+}
 
 const FROM_WHAT: Choice = {
   id: 'from',
@@ -84,7 +92,12 @@ const STOCK_MINUTES = {
   shanks: [90, 110, 140],
 } as const;
 const stockSlots: readonly Slot[] = [
-  { id: 'base', asks: 'what it is made from', usual: 'vegetables, in chunks', amount: { quantity: 130, unit: 'g' } },
+  {
+    id: 'base',
+    asks: 'what it is made from',
+    usual: 'vegetables',
+    amount: { quantity: 130, unit: 'g' },
+  },
   {
     id: 'herbs',
     asks: 'herbs and spices',
@@ -94,13 +107,13 @@ const stockSlots: readonly Slot[] = [
     mayMiss: true,
   },
   { id: 'water', asks: 'the water', usual: 'cold water', amount: { quantity: 280, unit: 'ml' } },
-  salt(0.25),
+  // Eleven grams a litre: a little too salty by itself, for grain dulls it.
+  salt(0.42),
 ];
 
 function stockOf(brief: Brief, simmering: Step, boils: Step): ReturnType<Technique['build']> {
-  const prepare = chop('prepare', 'cut', [4, 6, 9], `Cut ${brief.named('base')} in chunks.`, {
+  const prepare = chop('prepare', 'cut', [4, 6, 9], `Cut ${brief.named('base')} roughly.`, {
     uses: brief.uses('base'),
-    cautions: brief.way('from') === 'vegetables' ? [] : [RAW_MEAT],
   });
   const litres = brief.item('water')!.amount.quantity / 1000;
   const strain = work(
@@ -142,6 +155,12 @@ const stock: Technique = {
   says: 'Cold water, up to the boil, skimmed, barely moving, strained and measured.',
   choices: [FROM_WHAT],
   slots: stockSlots,
+  instead: (way) =>
+    way('from') === 'poultry'
+      ? { base: { name: 'chicken wings and carcasses' } }
+      : way('from') === 'shanks'
+        ? { base: { name: 'beef shanks and marrow bones' } }
+        : {},
   mistakes: ['Boiling it hard: it turns cloudy.', 'Salting it early: what boils down grows saltier.'],
   build: (brief) => {
     const minutes = STOCK_MINUTES[brief.way('from') as keyof typeof STOCK_MINUTES];
@@ -183,10 +202,10 @@ const pressureStock: Technique = {
         {
           uses: brief.uses('herbs', 'water'),
           doneWhen: 'the pressure has gone by itself',
-          cautions: [PRESSURE],
         },
       ),
-      place: { at: 'appliance', appliance: 'pressure-cooker' },
+      // Two thirds full at the most.
+      place: { at: 'appliance', appliance: 'pressure-cooker', litres: Math.round(brief.servings * 6.5) / 10 },
     };
     const built = stockOf(brief, cook, cook);
     const strain = built.steps.find(({ id }) => id === 'strain')!;
@@ -228,12 +247,11 @@ const braiseSlots: readonly Slot[] = [
 
 function braised(brief: Brief, long: Step): ReturnType<Technique['build']> {
   const browns = brief.way('first') === 'meat';
-  const poultry = brief.way('animal') === 'poultry';
+  const poultry = isBird(brief);
   const litres = brief.item('liquid')!.amount.quantity / 1000;
   const trim = work('trim', 'trim', [4, 6, 9], 'Trim the meat, dry it and salt it well.', {
     uses: brief.uses('meat', 'salt'),
     steady: false,
-    cautions: [RAW_MEAT],
   });
   const onions = chop('onions', 'slice onions', [4, 6, 9], 'Slice the onions thin and even.', {
     uses: brief.uses('onions'),
@@ -278,7 +296,7 @@ function braised(brief: Brief, long: Step): ReturnType<Technique['build']> {
   const finish = work('finish', 'finish', [3, 4, 6], 'Skim the fat, taste for salt, sweet and sour in small steps.', {
     vessel: 'pot',
     doneWhen: 'it tastes whole',
-    cautions: present([safe(brief), COOLING, brief.has('spice') && WHOLE_SPICE]),
+    cautions: [COOLING],
   });
   const hot = present([brown, soften, boil]);
   return {
@@ -304,7 +322,12 @@ function braised(brief: Brief, long: Step): ReturnType<Technique['build']> {
     lands: {
       step: 'finish',
       waits: overnight(
-        waits('hot', poultry ? 25 : 45, poultry ? 45 : 75, 'covered, on the lowest heat or in a low oven, above 57 °C'),
+        waits(
+          'hot',
+          poultry ? 25 : 45,
+          poultry ? 45 : 75,
+          'covered, on the lowest heat or in a low oven, steaming hot',
+        ),
       ),
     },
   };
@@ -319,6 +342,7 @@ const braiseHob: Technique = {
   says: 'Browned, onions, a little liquid, a lid, and time: tender when it is.',
   choices: [ANIMAL, FIRST],
   slots: braiseSlots,
+  instead: birdInstead('chicken thighs'),
   mistakes: ['Crowding the pan: it steams.', 'Going by the clock: it is done when a fork turns.'],
   build: (brief) =>
     braised(
@@ -327,7 +351,7 @@ const braiseHob: Technique = {
         'braise',
         'braise',
         'lowest',
-        brief.way('animal') === 'poultry' ? [35, 45, 60] : [80, 105, 150],
+        isBird(brief) ? [35, 45, 60] : [80, 105, 150],
         'Lid on, barely moving. Look now and then, and add a little water.',
         {
           vessel: 'pot',
@@ -346,21 +370,13 @@ const braiseOven: Technique = {
   build: (brief) =>
     braised(
       brief,
-      bake(
-        'braise',
-        'braise',
-        150,
-        1,
-        brief.way('animal') === 'poultry' ? [50, 60, 75] : [120, 150, 195],
-        'Lid on, into the oven.',
-        {
-          vessel: 'pot',
-          attention: 'eyes',
-          lookEvery: 40,
-          doneWhen: TENDER,
-          cautions: ['Lid and handles come out as hot as the oven: two dry cloths, and a clear place to set it down.'],
-        },
-      ),
+      bake('braise', 'braise', 150, 1, isBird(brief) ? [50, 60, 75] : [120, 150, 195], 'Lid on, into the oven.', {
+        vessel: 'pot',
+        attention: 'eyes',
+        lookEvery: 40,
+        doneWhen: TENDER,
+        cautions: ['Lid and handles come out as hot as the oven: two dry cloths, and a clear place to set it down.'],
+      }),
     ),
 };
 
@@ -385,7 +401,7 @@ function seasoned(brief: Brief): { readonly steps: Step[]; readonly last: string
     {
       uses: brief.uses('meat', 'salt', 'spice', 'marinade'),
       steady: false,
-      cautions: night ? [RAW_MEAT, MARINADE] : [RAW_MEAT],
+      cautions: night ? [MARINADE] : [],
       ...(night ? { ahead: true, daysBefore: 1 } : {}),
     },
   );
@@ -399,12 +415,24 @@ function seasoned(brief: Brief): { readonly steps: Step[]; readonly last: string
   return { steps: [rub, lie], last: 'lie', most: night ? 720 : 120 };
 }
 
+/**
+ * Minutes at 190 °C of one bird: twenty for each half kilo and twenty more; a joint for many is longer, not thicker. Common practice, no
+ * source.
+ */
+const BIRD = { mostKilos: 2, first: 20, perKilo: 40 } as const;
+const JOINT = { mostKilos: 2.5, first: 32, perKilo: 16 } as const;
+
+function kilosOf({ quantity, unit }: Amount): number {
+  return unit in MASS_IN_GRAMS ? (quantity * MASS_IN_GRAMS[unit as MassUnit]) / 1000 : quantity;
+}
+
 const roast: Technique = {
   id: 'roast',
   name: 'Roast with a rest',
   family: 'meat',
   says: 'A joint or bird in a hot oven, taken out a little early, rested under foil, carved.',
   choices: [ANIMAL, RUB],
+  instead: birdInstead('chicken'),
   slots: [
     meat('pork loin', 220),
     salt(0.4),
@@ -420,28 +448,30 @@ const roast: Technique = {
   mistakes: ['Carving at once: the juice runs out.', 'Trusting the clock: measure the middle.'],
   build: (brief) => {
     const ready = seasoned(brief);
-    const kilos = (brief.item('meat')!.amount.quantity * 1) / 1000;
-    // A joint for many is longer, not thicker. Common practice, no source.
-    const minutes = Math.round((brief.way('animal') === 'poultry' ? 38 : 32) + 16 * Math.min(2.5, kilos));
-    const cook = bake(
+    const kilos = kilosOf(brief.item('meat')!.amount);
+    const bird = isBird(brief);
+    const way = bird ? BIRD : JOINT;
+    const minutes = Math.round(way.first + way.perKilo * pieceKilos(kilos, way.mostKilos));
+    const roasting = bake(
       'roast',
       'roast',
       190,
       1,
       [Math.round(minutes * 0.85), minutes, Math.round(minutes * 1.25)],
-      'On the tray with the oil, into the hot oven.',
+      bird
+        ? `On the tray with the oil, into the hot oven: as many birds as it takes, none over ${BIRD.mostKilos} kg, side by side and not touching.`
+        : 'On the tray with the oil, into the hot oven. For many a longer joint, or several, not a thicker one.',
       {
         vessel: 'tray',
         uses: brief.uses('oil'),
         attention: 'eyes',
         lookEvery: 20,
-        doneWhen:
-          brief.way('animal') === 'poultry'
-            ? '74 °C at the thickest part'
-            : '3 to 5 °C below what you want in the middle',
-        cautions: [safe(brief)],
+        doneWhen: isBird(brief)
+          ? `${middleOf(brief, 'meat')} °C at the thickest part`
+          : '3 to 5 °C below what you want in the middle',
       },
     );
+    const cook: Step = { ...roasting, grows: { by: 'pieces', kilos, ...way } };
     const still = rest('rest', 'rest', [12, 15, 25], 'Under foil, in a warm place.', {
       vessel: 'tray',
       doneWhen: 'the juice stays in when it is cut',
@@ -475,6 +505,7 @@ const panMeat: Technique = {
   family: 'meat',
   says: 'Thin slices or pieces, marinated, seared in batches, a short rest.',
   choices: [ANIMAL, RUB],
+  instead: birdInstead('thin slices of chicken breast'),
   slots: [
     meat('thin slices of pork', 150),
     salt(0.25),
@@ -496,7 +527,7 @@ const panMeat: Technique = {
       perBatch: 3,
       floorCm2: 110,
       doneWhen: 'browned on both sides and done in the middle',
-      cautions: [HOT_FAT, safe(brief)],
+      cautions: [HOT_FAT],
     });
     const still = rest('rest', 'rest', 4, 'On a warm plate under foil.', {});
     return {
@@ -559,7 +590,6 @@ const meatballs: Technique = {
       {
         uses: brief.uses('meat', 'salt', 'crumbs', 'egg'),
         steady: false,
-        cautions: [RAW_MEAT],
       },
     );
     const brown = browns
@@ -586,8 +616,8 @@ const meatballs: Technique = {
       {
         vessel: 'pan',
         lookEvery: 8,
-        doneWhen: '71 °C in the middle of the largest',
-        cautions: [MINCED, COOLING],
+        doneWhen: `${middleOf(brief, 'meat')} °C in the middle of the largest`,
+        cautions: [COOLING],
       },
     );
     return {
@@ -614,6 +644,7 @@ const ownJuices: Technique = {
   family: 'meat',
   says: 'Meat and onions in a closed pot without liquid: they give what they cook in.',
   choices: [ANIMAL],
+  instead: birdInstead('chicken legs, in pieces'),
   slots: [
     meat('lamb shoulder, in pieces', 210),
     salt(0.4),
@@ -629,11 +660,10 @@ const ownJuices: Technique = {
   ],
   mistakes: ['Too hot at the start: it catches before it gives.'],
   build: (brief) => {
-    const poultry = brief.way('animal') === 'poultry';
+    const poultry = isBird(brief);
     const cut = work('cut', 'cut', [4, 6, 9], 'Cut and salt the meat.', {
       uses: brief.uses('meat', 'salt'),
       steady: false,
-      cautions: [RAW_MEAT],
     });
     const onions = chop('onions', 'onions', [5, 7, 10], 'Slice the onions and cut the vegetables.', {
       uses: brief.uses('onions', 'vegetables'),
@@ -654,7 +684,7 @@ const ownJuices: Technique = {
       vessel: 'pot',
       lookEvery: 20,
       doneWhen: TENDER,
-      cautions: [safe(brief), COOLING],
+      cautions: [COOLING],
     });
     return {
       steps: [cut, onions, fill, start, long],

@@ -5,22 +5,15 @@ import { follow } from '@/core/dish/write';
 /** Cautions and choices that several techniques share. */
 
 export const STEAM = 'Lift the lid away from you: the steam scalds.';
-export const HOT_FAT = 'Hot fat: dry what goes in, and lay it in away from you.';
-export const RAW_MEAT = 'Raw meat: wash board, knife and hands before anything that is eaten raw.';
+export const HOT_FAT =
+  'Hot fat: dry what goes in, and lay it in away from you. Handle turned in, out of the reach of children.';
 export const HEAVY = 'A full pot is heavy and hot: clear the way first, two dry cloths.';
 export const GRAIN_KEEPS =
   'Leftover grain: cool it within the hour and eat it within a day, or as your local rules say.';
 export const COOLING =
   'What is left over: cold within two hours, in shallow boxes, in the fridge; local rules come first.';
-export const POULTRY = 'Poultry is safe from 74 °C in the middle; measure it. Local rules come first.';
-export const WHOLE_CUTS = 'Whole cuts are safe from 63 °C in the middle and 3 minutes of rest. Local rules come first.';
-export const MINCED = 'Minced meat is safe from 71 °C in the middle. Local rules come first.';
-export const FISH = 'Fish is safe from 63 °C, or when it is opaque and flakes. Local rules come first.';
-export const KNIFE = 'What is hard rolls: cut a flat side first, fingers curled.';
 export const BEANS =
   'Soaking water away; then a full rolling boil of at least ten minutes, thirty for red kidney beans. Never raw into a slow cooker.';
-export const PRESSURE = 'Open it only when the pressure is gone, and as its maker says.';
-export const WHOLE_SPICE = 'Fish out the whole spices, and tell the table of any that stay.';
 export const MARINADE = 'Marinate in the fridge. What held raw meat is boiled for some minutes, or thrown away.';
 export const EGGS = 'Eggs for small children, the pregnant and the frail: cooked until firm.';
 export const SPROUTS = 'Wash what is eaten raw, and keep it away from raw meat.';

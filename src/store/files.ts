@@ -1,7 +1,9 @@
+import { withRemembered } from '@/core/dish/said-foods';
 import { BACKUP_VERSION, type BackupFile, type SettingRow } from '@/core/formats/backup-file';
 import { type MealFile, mealFile } from '@/core/formats/meal-file';
 import { type Answer, type Clash, clashesOf, type Held, incoming } from '@/core/formats/merge';
 import { type Pantry, SETTINGS, type Setting } from './db';
+import { saidFoods } from './foods';
 import { openMeal, printOf } from './meals';
 import { photoAsText, photoOfText } from './photos';
 
@@ -41,7 +43,7 @@ export async function bringIn(
   answers: Readonly<Record<string, Answer>>,
   now: number,
 ): Promise<{ readonly id: string; readonly name: string }> {
-  return db.transaction('rw', [db.kitchens, db.dishes, db.meals, db.sessions, db.plans], async () => {
+  return db.transaction('rw', [db.kitchens, db.dishes, db.meals, db.sessions, db.plans, db.foods], async () => {
     const here = await held(db);
     const taken = new Set([...here.kitchens, ...here.dishes, ...here.meals].map(({ id }) => id));
     const fresh = (id: string) => {
@@ -52,7 +54,8 @@ export async function bringIn(
     };
     const { kitchens, dishes, meal, evenings } = incoming(here, file, answers, fresh, now);
     await db.kitchens.bulkPut([...kitchens]);
-    await db.dishes.bulkPut([...dishes]);
+    const said = await saidFoods(db);
+    await db.dishes.bulkPut(dishes.map((dish) => withRemembered(dish, said)));
     await db.meals.put(meal);
     await db.sessions.bulkPut([...evenings]);
     return { id: meal.id, name: meal.name };

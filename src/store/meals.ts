@@ -1,6 +1,7 @@
 import { addDays, format } from 'date-fns';
 import { checkDish, type Refusal } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
+import { withRemembered } from '@/core/dish/said-foods';
 import { dishShape, kitchenShape, settingShape } from '@/core/formats/meal-file';
 import { check } from '@/core/formats/refuse';
 import type { Kitchen } from '@/core/kitchen/kitchen';
@@ -14,6 +15,7 @@ import type { Pin } from '@/core/meal/pins';
 import type { Plan } from '@/core/meal/plan';
 import { SAMPLE_MEALS, type SampleMeal } from '@/demo/meals';
 import type { Pantry, StoredMeal } from './db';
+import { saidFoods } from './foods';
 
 /**
  * Loads the sample meals once; a second call, or a second tab at the same time, changes nothing. `anew` loads them whatever was
@@ -151,7 +153,7 @@ export async function storeDish(db: Pantry, dish: Dish): Promise<Refusal | null>
   if (!shaped.ok) return { where: dish.name, sentence: shaped.sentence };
   const fault = checkDish(dish)[0];
   if (fault) return fault;
-  await db.dishes.put(unlearned(dish));
+  await db.dishes.put(unlearned(withRemembered(dish, await saidFoods(db))));
   return null;
 }
 

@@ -127,6 +127,18 @@ export function withIngredient(dish: Dish, id: string, change: Partial<Ingredien
   return { ...dish, ingredients: dish.ingredients.map((item) => (item.id === id ? { ...item, ...change } : item)) };
 }
 
+/** The dish with another name for an ingredient: it is another thing, of which nothing was said yet. */
+export function withName(dish: Dish, id: string, name: string): Dish {
+  return {
+    ...dish,
+    ingredients: dish.ingredients.map((item) => {
+      if (item.id !== id) return item;
+      const { food: _, ...rest } = item;
+      return { ...rest, name };
+    }),
+  };
+}
+
 /** The step that an ingredient goes into first; undefined when none uses it: it will be forgotten. */
 export function goesInto(dish: Dish, id: string): string | undefined {
   return dish.steps.find(({ uses }) => uses.includes(id))?.id;

@@ -53,7 +53,7 @@ function rawRules(dish: Dish, step: Step, used: readonly Ingredient[]): Rule[] {
   if (handlesRaw(dish, step)) {
     rules.push({
       says: 'Raw meat or fish: wash board, knife and hands before anything that is eaten raw.',
-      already: /wash/i,
+      already: /wash board/i,
     });
   }
   const strange = used.filter((item) => unknownIn(item).length > 0).map(({ name }) => name);

@@ -74,7 +74,7 @@ pheasant, partridge, grouse, woodcock, snipe, wild duck, teal, wood pigeon, ptar
 
 export const OFFAL = `
 sweetbread, liver, calf liver, lamb liver, beef liver, pig liver, pork liver, ox liver, veal liver
-lamb kidney, beef kidney, ox kidney, calf kidney, pig kidney, veal kidney, steak and kidney
+lamb kidney, beef kidney, ox kidney, calf kidney, pig kidney, veal kidney
 ox tongue, beef tongue, lamb tongue, pork tongue, tongue, beef heart, ox heart, lamb heart, chitterling, tripe, andouille, andouillette, lung, spleen, brain, caul fat, caul, pork blood, blood, testicle, melt, cow heel, cow foot, beef foot, calf foot
 chicken liver, duck liver, goose liver, turkey liver, chicken heart, chicken gizzard, gizzard, giblet, turkey giblet, chicken neck, chicken foot, foie gras | bird
 `;
@@ -94,7 +94,7 @@ fish finger, fish stick, fish cake, fishcake, fish ball, breaded fish, battered 
 fish roe, cod roe, roe, soft roe, herring roe, milt
 smoked salmon, lox, gravlax, gravadlax, smoked trout, smoked mackerel, smoked eel, smoked sturgeon, smoked sprat, smoked herring, buckling, hot smoked salmon, peppered mackerel | ready
 anchovy, anchovy fillet, salted anchovy, anchovy paste, anchovy essence, rollmop, pickled herring, matjes, soused herring, marinated anchovy, boqueron, bottarga, caviar, salmon roe, lumpfish roe, ikura, tobiko, masago, trout roe, taramasalata | ready
-tuna in oil, tuna in brine, tuna in spring water, tinned tuna, tinned salmon, tinned sardine, tinned mackerel, sardine in oil, sardine in tomato sauce, tuna chunk, smoked mackerel pate, tuna mayonnaise | cooked
+tinned tuna, tinned salmon, tinned sardine, tinned mackerel, tuna chunk, smoked mackerel pate, tuna mayonnaise | cooked
 bonito flake, katsuobushi, dried anchovy, niboshi, dried bonito | ready
 surimi, crab stick, seafood stick, kamaboko, fish tofu | cooked, crustaceans, eggs, gluten, soy
 `;
@@ -103,7 +103,7 @@ export const CRUSTACEANS = `
 prawn, king prawn, tiger prawn, jumbo prawn, shrimp, shell on prawn, gambas, raw prawn, green prawn
 crab, crabmeat, crab meat, brown crab, white crabmeat, soft shell crab, blue crab, spider crab, crab claw, dungeness crab, king crab
 lobster, lobster tail, crayfish, crawfish, langoustine, scampi, dublin bay prawn, norway lobster, spiny lobster, langosta, yabby, moreton bay bug, krill, barnacle, goose barnacle
-brown shrimp, potted shrimp, cooked prawn, peeled cooked prawn, dressed crab, crayfish tail in brine, tinned crab | cooked
+brown shrimp, potted shrimp, cooked prawn, peeled cooked prawn, dressed crab, tinned crab | cooked
 dried shrimp, dried prawn, shrimp powder, ground crayfish, dried crayfish | ready
 shrimp paste, belacan, terasi, prawn paste, kapi, gapi, bagoong | ready, fish
 prawn cracker, shrimp cracker | ready

@@ -31,10 +31,10 @@ export const BREADS = `
 bread, white bread, brown bread, wholemeal bread, sourdough bread, country bread, crusty bread, stale bread, french bread, baguette, ciabatta, rye bread, pumpernickel, sliced bread, bread roll, roll, bread crust, toast, crouton, breadcrumb, fresh breadcrumb, dried breadcrumb, panko, panko breadcrumb, rusk, melba toast, crispbread, pita, pitta, pita bread, pitta bread, flatbread, flat bread, lavash, chapati, chapatti, roti, tortilla, flour tortilla, wheat tortilla, wrap, tortilla wrap, barbari bread, sangak, bagel, english muffin, crumpet, bread stick, breadstick, grissini, pretzel, matzo, matzah, matzo meal, soda bread, bread dough, pizza dough, pizza base, pastry, shortcrust, shortcrust pastry, puff pastry, pie crust, hot water crust, pie dough, injera, dosa batter, ekmek, simit, bread sauce, stuffing, stuffing mix, sage and onion stuffing, batter, tempura batter, tempura flour, pancake mix, sandwich bread, toasted bread, day old bread, pull apart bread, dumpling, suet dumpling, bao, bao bun, steamed bun, mantou | gluten
 focaccia, olive bread, malt loaf, granary bread, seeded bread, burger bun, hamburger bun, hot dog bun, bun, bread bun, hot dog roll, brioche bun, milk bread, challah | gluten, eggs, milk, sesame, diet:vegetarian
 naan, naan bread, nan bread, garlic naan, peshwari naan, kulcha, paratha, bhatura, puri bread, cornbread, corn bread, garlic bread, yorkshire pudding, popover | gluten, milk, eggs, diet:vegetarian
-breaded, crumbed, battered, in breadcrumb, in batter, coated in breadcrumb | gluten, eggs, milk, diet:vegetarian
+breaded, crumbed, battered | gluten, eggs, milk, diet:vegetarian
 buttered, creamed, creamy, cheesy, au gratin | milk, diet:vegetarian
 all butter puff pastry, all butter pastry, all butter shortcrust, butter puff pastry | gluten, milk, diet:vegetarian
-bread and butter, french toast, quiche, cheese straw, macaroni cheese | gluten, milk, eggs, diet:vegetarian
+french toast, quiche, cheese straw, macaroni cheese | gluten, milk, eggs, diet:vegetarian
 `;
 
 export const SAUCES = `
@@ -50,7 +50,7 @@ oyster sauce, xo sauce | molluscs, soy, gluten, crustaceans, diet:with fish
 worcestershire sauce, worcester sauce, worcestershire, anchovy sauce, caesar dressing | fish, gluten, soy, sulphites, diet:with fish
 mayonnaise, mayo, aioli, garlic mayonnaise, hollandaise, bearnaise, tartare sauce, tartar sauce, salad cream, thousand island dressing, remoulade, marie rose sauce, coleslaw, potato salad, egg mayonnaise, ranch dressing, burger sauce, blue cheese dressing, honey mustard dressing | eggs, mustard, milk, sulphites, diet:vegetarian
 ketchup, tomato ketchup, barbecue sauce, bbq sauce, brown sauce, steak sauce, sweet chilli sauce, chilli sauce, hot sauce, sriracha, piri piri sauce, peri peri sauce, buffalo sauce, pepper sauce, salsa, tomato salsa, salsa verde, enchilada sauce, hot pepper sauce, sambal, sambal oelek, plum sauce, sweet and sour sauce, duck sauce, relish, tomato relish, pickle, piccalilli, mint sauce, vinaigrette, french dressing, italian dressing, salad dressing, dressing, chimichurri, jerk paste, jerk marinade, mustard sauce, horseradish sauce, creamed horseradish, horseradish cream, onion gravy | sulphites, mustard, celery, gluten, milk, eggs, diet:vegetarian
-coconut amino, harissa, rose harissa, harissa paste, pepper paste, red pepper paste, biber salcasi, ajvar, chilli paste, zhoug, zhug, schug, chermoula, green seasoning, sofrito, recado rojo, achiote paste, adobo paste, chipotle paste, chipotle in adobo, sun dried tomato paste, ginger paste, garlic paste, ginger garlic paste, mushroom ketchup
+coconut amino, harissa, rose harissa, harissa paste, pepper paste, red pepper paste, biber salcasi, ajvar, chilli paste, zhoug, zhug, schug, chermoula, green seasoning, sofrito, recado rojo, achiote paste, adobo paste, chipotle paste, sun dried tomato paste, ginger paste, garlic paste, ginger garlic paste, mushroom ketchup
 tapenade, olive tapenade | fish, diet:with fish
 pesto, basil pesto, green pesto, red pesto, rocket pesto | milk, tree nuts, rennet, diet:vegetarian
 hummus, houmous, humus, hommous, baba ganoush, baba ghanoush, moutabal, tarator, tahini sauce | sesame
@@ -65,7 +65,7 @@ falafel, falafel mix, onion bhaji, samosa, pakora, bhaji, veggie burger, bean bu
 `;
 
 export const STOCKS = `
-vegetable stock, veg stock, vegetable broth, vegetable bouillon, vegetable stock cube, vegetable stock powder, mushroom stock, mushroom broth, mushroom and bay stock, vegetable stock pot, corn stock, tomato broth | celery, diet:vegan
+vegetable stock, veg stock, vegetable broth, vegetable bouillon, vegetable stock cube, vegetable stock powder, mushroom stock, mushroom broth, vegetable stock pot, corn stock, tomato broth | celery, diet:vegan
 chicken stock, chicken broth, chicken stock cube, chicken bouillon, chicken stock pot, turkey stock, duck stock, beef stock, beef broth, beef stock cube, beef bouillon, bone broth, veal stock, lamb stock, ham stock, pork stock, brown stock, demi glace, demi glaze, beef consomme, consomme, meat stock, meat broth, game stock, gravy, gravy granule, jus, beef extract, meat extract, bone stock, pork bone broth, tonkotsu broth | celery, gluten, diet:with meat
 fish stock, fish broth, fish fumet, fumet, fish stock cube, dashi, dashi stock, dashi powder, fish bouillon | fish, celery, diet:with fish
 shellfish stock, prawn stock, lobster stock, bisque, lobster bisque, shrimp stock, seafood stock, crab stock, court bouillon shellfish, clam juice, mussel liquor | crustaceans, molluscs, fish, celery, diet:with fish

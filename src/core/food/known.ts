@@ -69,6 +69,8 @@ const GROUPS: readonly Group[] = [
 
 /** Foods by their name in the singular. */
 const TABLE: ReadonlyMap<string, Food> = new Map(GROUPS.flatMap(entriesOf));
+/** Names of the table that have an "and" of their own. */
+const JOINED: readonly string[] = [...TABLE.keys()].filter((name) => name.includes(' and '));
 const THINGS: ReadonlySet<string> = new Set(namesOf(NOT_EATEN.trim()).map((name) => keyOf(name)));
 
 /** All names of the table, each with its food. */
@@ -124,7 +126,7 @@ function ofAnimals(allergens: readonly string[], honey: boolean): Diet {
 /** Reads what a name says. */
 export function readFood(name: string): Reading {
   const tinned = IN_A_TIN.test(plain(name));
-  const read = partsOf(name).map((part) => readPart(part, tinned));
+  const read = partsOf(name, JOINED).map((part) => readPart(part, tinned));
   const foods = read.flatMap((part) => part.foods);
   const cuts = read.flatMap((part) => part.cuts);
   const unknown = read.flatMap((part) => part.unknown);

@@ -1,8 +1,12 @@
 /** Names of foods as text: parts, words, the singular. */
 
-/** Parts of a name that stand beside each other: "carrots and leeks", "tuna in oil". */
-export function partsOf(name: string): string[] {
-  return plain(name)
+/** Stands for an "and" that does not part: in "salt and pepper" sauce or "half and half". */
+const KEPT = ' \u2227 ';
+
+/** Parts of a name that stand beside each other: "carrots and leeks", "tuna in oil"; `whole`: phrases with an "and" of their own. */
+export function partsOf(name: string, whole: readonly string[] = []): string[] {
+  return whole
+    .reduce((text, phrase) => text.replaceAll(phrase, phrase.replaceAll(' and ', KEPT)), plain(name))
     .split(/[,;/&+()[\]:]|\b(?:and|or|with|in|plus|as well as)\b/)
     .map((part) => part.trim())
     .filter(Boolean);
@@ -21,6 +25,7 @@ export function plain(text: string): string {
 /** Its words in the singular. */
 export function wordsOf(text: string): string[] {
   return plain(text)
+    .replaceAll(KEPT, ' and ')
     .replace(/[-–—]/g, ' ')
     .split(/[\s.!?*]+/)
     .filter(Boolean)
@@ -34,17 +39,12 @@ const IRREGULAR: Readonly<Record<string, string>> = {
   loaves: 'loaf',
   knives: 'knife',
   geese: 'goose',
+  bries: 'brie',
   feet: 'foot',
   chillies: 'chilli',
   chilies: 'chili',
   chiles: 'chile',
-  rabbits: 'rabbit',
   octopi: 'octopus',
-  cookies: 'cookie',
-  smoothies: 'smoothie',
-  brownies: 'brownie',
-  queenies: 'queenie',
-  smokies: 'smokie',
   molasses: 'molasses',
 };
 
@@ -53,7 +53,9 @@ export function singular(word: string): string {
   const known = IRREGULAR[word];
   if (known) return known;
   if (word.length < 4 || /(?:ss|us|is)$/.test(word)) return word;
-  if (/ies$/.test(word)) return `${word.slice(0, -3)}y`;
-  if (/(?:ch|sh|x|tomato|potato|mango|ho)es$/.test(word)) return word.slice(0, -2);
+  if (/ies?$/.test(word) && word.length > 4) return word.replace(/ies?$/, 'y');
+  if (/(?:tomato|potato|mango|ho)es$/.test(word)) return word.slice(0, -2);
+  // Quiches and peaches end alike: the e goes from the singular too.
+  if (/(?:ch|sh|x)es?$/.test(word)) return word.replace(/es?$/, '');
   return word.replace(/s$/, '');
 }

@@ -90,7 +90,7 @@ export const UNSURE_WORDS: ReadonlySet<string> = new Set(
 
 /** Words that say how, how much or which part, and nothing of what it is. */
 export const DESCRIBING: ReadonlySet<string> = new Set(
-  `a an the of for to from on at into by off out all its their each per about some any few more extra little bit plenty
+  `coated a an the of for to from on at into by off out all its their each per about some any few more extra little bit plenty
   other others another both one two three four five six seven eight nine ten dozen half quarter third whole double single
   pair large small medium big tiny mini baby giant jumbo long short thick thin fat fine coarse heavy light round flat
   tall wide narrow chunky bite fresh freshly ripe unripe firm soft hard tender crisp young old mature aged early late

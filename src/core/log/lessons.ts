@@ -174,7 +174,10 @@ export function asLearned(meal: Meal, lessons: Lessons): Meal {
       const known = factorFor(lessons, meal, dish, step);
       if (!known) return step;
       const { minutes } = step;
-      const longer = (value: number) => (value === 0 ? 0 : Math.max(1, Math.round(value * known.factor)));
+      // What safety asks for is not learned away.
+      const floor = step.safeMinutes ?? 1;
+      const longer = (value: number) =>
+        value === 0 ? 0 : Math.max(Math.min(floor, value), Math.round(value * known.factor));
       const likely = longer(minutes.likely);
       return {
         ...step,

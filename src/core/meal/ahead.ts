@@ -129,7 +129,9 @@ export function madeAhead(
   const again = new Map([...kept].flatMap(([id, each]) => (each.again ? [[id, each.again] as const] : [])));
   const onTheDay = new Set([...again.values()].map((step) => step.id));
   const steps = [
-    ...dish.steps.map((step) => (early.has(step.id) ? onAnEarlierDay(step, days, kept.get(step.id)) : step)),
+    ...dish.steps.map((step) =>
+      early.has(step.id) ? onAnEarlierDay(step, days, kept.get(step.id)) : afterTheCold(dish, step, early),
+    ),
     ...[...kept.values()].flatMap((each) => [...each.steps, ...(each.again ? [each.again] : [])]),
   ];
   const added = new Set([...kept.values()].flatMap((each) => each.steps.map(({ id }) => id)));
@@ -250,6 +252,16 @@ function onAnEarlierDay(step: Step, days: number, kept: Kept | undefined): Step 
   const rests = step.place.at === 'rest' || step.place.at === 'cold';
   const day = rests && step.daysBefore === undefined ? {} : { daysBefore: (step.daysBefore ?? 0) + days };
   return { ...step, ...day, ahead: true, says: `${step.says}${cover}` };
+}
+
+/** Degrees by which a pot whose layers come out of the fridge begins cooler, hot liquid poured over them. Common practice, no source. */
+const COOLER = 10;
+
+/** A boil on the day, of what stood in the cold until then: it begins cooler. */
+function afterTheCold(dish: Dish, step: Step, early: ReadonlySet<string>): Step {
+  const cold = dish.links.some(({ from, to }) => to === step.id && early.has(from));
+  if (step.grows.by !== 'boil' || !cold || step.grows.fromCelsius <= COOLER) return step;
+  return { ...step, grows: { ...step.grows, fromCelsius: step.grows.fromCelsius - COOLER } };
 }
 
 /** Source: USDA FSIS, "Leftovers and Food Safety" (within two hours; 165 °F), from memory. */

@@ -11,6 +11,7 @@ import {
   withAfters,
   withIngredient,
   withLikely,
+  withName,
   withNewIngredient,
   withNewStep,
   withNewVessel,
@@ -22,8 +23,9 @@ import {
   withUse,
   withVessel,
 } from '@/core/dish/by-hand';
-import { allergensIn } from '@/core/dish/diet';
+import { allergensOf, askedAbout } from '@/core/dish/diet';
 import type { Attention, Dish, Place, Step, VesselUse, Waits } from '@/core/dish/dish';
+import { withSaidFood } from '@/core/dish/said-foods';
 import {
   APPLIANCE_KINDS,
   type ApplianceKind,
@@ -34,12 +36,14 @@ import {
 } from '@/core/kitchen/kitchen';
 import { UNITS, type Unit } from '@/core/units/amount';
 import { pantry } from '@/store/db';
+import { sayFood } from '@/store/foods';
 import { storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
 import { Stepper } from '@/ui/stepper';
 import { Strip } from './strip';
 import { Typed } from './typed';
+import { WhatIsIt } from './what-is-it';
 
 const MINUTES_WITHIN: readonly (readonly [number | null, string])[] = [
   [0, 'at once'],
@@ -102,6 +106,13 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
             onChange={(servings) => change({ ...dish, servings })}
           />
           <Ingredients dish={dish} onChange={change} />
+          <WhatIsIt
+            asked={askedAbout(dish)}
+            onSay={(item, food) => {
+              change(withSaidFood(dish, item.id, food));
+              void sayFood(pantry(), item.name, food);
+            }}
+          />
           <Vessels dish={dish} onChange={change} />
           <Landing dish={dish} onChange={change} />
         </div>
@@ -187,7 +198,7 @@ function Ingredients({ dish, onChange }: FormProps) {
                   label={`Instead of ${item.name}`}
                   value={item.name}
                   className="min-w-0 flex-1"
-                  onChange={(name) => onChange(withIngredient(dish, item.id, { name }))}
+                  onChange={(name) => onChange(withName(dish, item.id, name))}
                 />
                 <button
                   type="button"
@@ -217,7 +228,7 @@ function Ingredients({ dish, onChange }: FormProps) {
                 </select>
                 <Typed
                   label={`Allergens of ${item.name}`}
-                  value={[...new Set([...item.allergens, ...allergensIn(item.name)])].join(', ')}
+                  value={allergensOf({ ingredients: [item] }).join(', ')}
                   hint="no allergens"
                   mayBeEmpty
                   className="h-9 w-44 text-sm text-ink"

@@ -2,20 +2,24 @@
 
 import { useRouter } from 'next/navigation';
 import { useId, useState } from 'react';
-import { allergensOf, dietOf } from '@/core/dish/diet';
-import type { Dish } from '@/core/dish/dish';
+import { askedAbout } from '@/core/dish/diet';
+import type { Dish, Ingredient } from '@/core/dish/dish';
 import { type DishDraft, dishOf, draftFault, portionOf, withFilling } from '@/core/dish/draft-dish';
 import { type Choice, differences, type Slot } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
+import type { SaidFood } from '@/core/food/food';
 import { printAmount } from '@/core/units/amount';
 import { pantry } from '@/store/db';
+import { sayFood } from '@/store/foods';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
 import { Stepper } from '@/ui/stepper';
 import { Steps } from './dish-view';
+import { Holds } from './holds';
 import { Strip } from './strip';
 import { Typed } from './typed';
+import { WhatIsIt } from './what-is-it';
 
 interface DishEditorProps {
   readonly initial: DishDraft;
@@ -41,6 +45,10 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
     setDraft(next);
     setTold(changes.length > 0 ? `That makes it: ${changes.join(', ')}.` : '');
     setFault(null);
+  };
+  const said = (item: Ingredient, food: SaidFood) => {
+    change(withFilling(draft, item.id, { name: item.name, food }));
+    void sayFood(pantry(), item.name, food);
   };
   const undo = () => {
     const before = past.at(-1);
@@ -114,7 +122,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
                   slot={slot}
                   dish={dish}
                   leftOut={draft.fillings[slot.id] === null}
-                  onName={(name) => change(withFilling(draft, slot.id, { name }))}
+                  onName={(name) => change(named(draft, slot.id, name))}
                   onQuantity={(quantity, unit) =>
                     change(withFilling(draft, slot.id, { amount: portionOf(draft, slot.id, { quantity, unit }) }))
                   }
@@ -122,12 +130,9 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
                 />
               ))}
             </ul>
-            <p className="mt-2 text-faint">
-              {dietOf(dish)}
-              {allergensOf(dish).length > 0 && ` · contains ${allergensOf(dish).join(', ')}`} · by the names; labels
-              come first
-            </p>
+            <Holds dish={dish} />
           </section>
+          <WhatIsIt asked={askedAbout(dish)} onSay={said} />
           <Strip dish={dish} />
           <section aria-label="What goes wrong">
             <h2 className="text-2xl">What goes wrong</h2>
@@ -147,6 +152,12 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
       </div>
     </>
   );
+}
+
+/** Another name is another thing: what was said of the one before does not hold for it. */
+function named(draft: DishDraft, slot: string, name: string): DishDraft {
+  const { food: _, ...before } = draft.fillings[slot] ?? {};
+  return { ...draft, fillings: { ...draft.fillings, [slot]: { ...before, name } } };
 }
 
 function NameField({ value, onChange }: { readonly value: string; readonly onChange: (name: string) => void }) {

@@ -5,18 +5,24 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { copyOf } from '@/core/dish/by-hand';
+import { cautionsAt } from '@/core/dish/cautions';
+import { askedAbout } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
 import { draftOf } from '@/core/dish/draft-dish';
+import { withSaidFood } from '@/core/dish/said-foods';
 import { SHELF } from '@/core/dish/shelf';
 import { dishFile, recipeJsonLd } from '@/core/formats/dish-file';
 import { printAmount } from '@/core/units/amount';
 import { pantry } from '@/store/db';
+import { sayFood } from '@/store/foods';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Download } from '@/ui/download';
 import { ByHand } from './by-hand';
 import { DishEditor } from './dish-editor';
+import { Holds } from './holds';
 import { Strip } from './strip';
+import { WhatIsIt } from './what-is-it';
 
 /** One dish: to be changed where it was made by a technique, to be read where it was written by hand. */
 export function DishView({ id }: { readonly id: string }) {
@@ -72,8 +78,16 @@ function Written({ dish, onAway, onByHand }: WrittenProps) {
               </li>
             ))}
           </ul>
+          <Holds dish={dish} />
         </section>
         <div className="grid min-w-0 content-start gap-6">
+          <WhatIsIt
+            asked={askedAbout(dish)}
+            onSay={(item, food) => {
+              void sayFood(pantry(), item.name, food);
+              void storeDish(pantry(), withSaidFood(dish, item.id, food));
+            }}
+          />
           <Strip dish={dish} />
           <OntoMenu dish={dish} />
           <Steps dish={dish} />
@@ -161,7 +175,7 @@ export function Steps({ dish }: { readonly dish: Dish }) {
             </span>
             <span className="block">{step.says}</span>
             {step.doneWhen && <span className="block text-faint">Done when {step.doneWhen}.</span>}
-            {step.cautions.map((caution) => (
+            {cautionsAt(dish, step).map((caution) => (
               <span key={caution} className="mt-1 block border-l-3 border-warn pl-2 text-warn">
                 {caution}
               </span>

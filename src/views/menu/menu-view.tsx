@@ -6,12 +6,13 @@ import { ChevronDown, X } from 'lucide-react';
 import Link from 'next/link';
 import { useEffect, useId, useMemo, useState } from 'react';
 import type { Refusal } from '@/core/dish/check';
-import { allergensOf } from '@/core/dish/diet';
+import { allergensOf, unknownOf } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
 import { cardOf, search } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { MOST_PEOPLE } from '@/core/meal/check';
+import { eatenIn } from '@/core/meal/hand-over';
 import { APPETITES, PACES, type Pace, portionsOf } from '@/core/meal/meal';
 import type { Landing } from '@/core/meal/plan';
 import { pantry } from '@/store/db';
@@ -171,7 +172,10 @@ interface DishRowProps {
 
 function DishRow({ dish, mealId, index, landing, hour, hands, onRemove }: DishRowProps) {
   const dress = useDress();
-  const allergens = allergensOf(dish);
+  const { meal } = useMeal();
+  const eaten = eatenIn(meal.dishes, dish);
+  const allergens = allergensOf(eaten);
+  const unknown = unknownOf(eaten);
   return (
     <li className="grid grid-cols-[auto_1fr_auto] items-start gap-x-3 border-b border-line py-2.5">
       <span aria-hidden className="mt-1.5 size-3.5 rounded-full" style={{ background: pigmentAt(index)[dress] }} />
@@ -181,6 +185,14 @@ function DishRow({ dish, mealId, index, landing, hour, hands, onRemove }: DishRo
           {landing ? landingWords(landing, hour) : dish.lands ? 'not planned yet' : 'a part for the other dishes'}
           {hands > 0 && ` · ${printSpan(hands)} of hands`}
           {allergens.length > 0 && ` · contains ${allergens.join(', ')}`}
+          {unknown.length > 0 && (
+            <span className="text-warn">
+              {' · not known: '}
+              <Link href={`/dishes/${encodeURIComponent(dish.id)}`} className="underline underline-offset-4">
+                {unknown.join(', ')}
+              </Link>
+            </span>
+          )}
           {dish.grain && (
             <>
               {' · '}

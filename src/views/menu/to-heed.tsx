@@ -2,8 +2,9 @@
 
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { ChevronRight } from 'lucide-react';
+import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
-import { allergensOfMeal, DEFER, type Finding, findingsOf, heeded } from '@/core/safety/findings';
+import { allergensOfMeal, DEFER, type Finding, findingsOf, heeded, unknownOfMeal } from '@/core/safety/findings';
 import { pantry } from '@/store/db';
 import { changeMeal } from '@/store/meals';
 import { Button } from '@/ui/button';
@@ -17,6 +18,7 @@ export function ToHeed() {
   if (!plan || plan.mealId !== meal.id) return null;
   const { open, passedOver } = heeded(meal, findingsOf(meal, plan));
   const allergens = allergensOfMeal(meal.dishes);
+  const unknown = unknownOfMeal(meal.dishes);
   const pass = (id: string, on: boolean) => {
     const without = (ids: readonly string[]) => ids.filter((each) => each !== id);
     void changeMeal(
@@ -51,7 +53,7 @@ export function ToHeed() {
             <Row key={finding.id} finding={finding} passed action="heed again" onAct={() => pass(finding.id, false)} />
           ))}
         </ul>
-        {allergens.length > 0 && (
+        {allergens.length + unknown.length > 0 && (
           <>
             <h3 className="mt-4 text-xl">Who cannot eat what</h3>
             <dl className="mt-1 grid gap-x-6 border-t border-line sm:grid-cols-[10rem_1fr]">
@@ -59,6 +61,14 @@ export function ToHeed() {
                 <div key={allergen} className="contents">
                   <dt className="py-1 font-semibold">{allergen}</dt>
                   <dd className="py-1">{dishes.join(', ')}</dd>
+                </div>
+              ))}
+              {unknown.map(([dish, names]) => (
+                <div key={dish} className="contents">
+                  <dt className="py-1 font-semibold text-warn">not known</dt>
+                  <dd className="py-1">
+                    {dish}: {names.join(', ')}. It is free of nothing until that is known.
+                  </dd>
                 </div>
               ))}
             </dl>
@@ -85,7 +95,12 @@ function Row({ finding, passed = false, action, onAct }: RowProps) {
       <div className={passed ? 'text-faint' : ''}>
         {passed && <strong className="font-semibold">Passed over by you: </strong>}
         {!passed && weight === 'hard' && <strong className="font-semibold text-warn">Not safe as it stands: </strong>}
-        {says} <span className={passed ? '' : 'text-warn'}>{fix}</span>
+        {says} <span className={passed ? '' : 'text-warn'}>{fix}</span>{' '}
+        {finding.asks && (
+          <Link href={`/dishes/${encodeURIComponent(finding.asks.dishId)}`} className="underline underline-offset-4">
+            Say what it is
+          </Link>
+        )}
         {limit && <span className="block text-sm text-faint">{limit.source}, from memory</span>}
       </div>
       <Button look="quiet" className="shrink-0" onClick={onAct}>

@@ -68,9 +68,10 @@ const birdInstead =
   (name: string): NonNullable<Technique['instead']> =>
   (way) =>
     way('animal') === 'poultry' ? { meat: { name } } : {};
-/** °C that the middle must reach, for a sign of doneness. */
-function middleOf(brief: Brief, slot: string): number {
-  return (strictest(foodsOf(brief.item(slot)!)) ?? { celsius: LIMITS.poultry.celsius }).celsius;
+/** °C that the middle must reach by all that is in these slots, for a sign of doneness; of what is not known, the most. */
+function middleOf(brief: Brief, ...slots: string[]): number {
+  const foods = slots.flatMap((slot) => foodsOf(brief.item(slot) ?? { name: '' }));
+  return (strictest(foods) ?? { celsius: LIMITS.poultry.celsius }).celsius;
 }
 
 const FROM_WHAT: Choice = {
@@ -616,7 +617,7 @@ const meatballs: Technique = {
       {
         vessel: 'pan',
         lookEvery: 8,
-        doneWhen: `${middleOf(brief, 'meat')} °C in the middle of the largest`,
+        doneWhen: `${middleOf(brief, 'meat', 'egg')} °C in the middle of the largest`,
         cautions: [COOLING],
       },
     );

@@ -47,7 +47,7 @@ test('the bench says how long a pot stays hot, longer when it is wrapped', async
   await expect(answer).not.toHaveText(open ?? '');
   await expect(answer).toContainText('h');
   await expect(page.getByRole('img', { name: 'Temperature over four hours' }).getByText('4 h')).toBeVisible();
-  await expect(page.getByText('Below 57 °C do not keep it standing')).toContainText('local rules come first');
+  await expect(page.getByText('Below 60 °C do not keep it standing')).toContainText('local rules come first');
   await page.getByRole('slider', { name: 'It weighs' }).fill('3');
   await expect(page.getByTestId('roast')).toContainText('between 4 and 9');
   await expect(page.getByText('never count on the rise')).toContainText('Local rules come first');

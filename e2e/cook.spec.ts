@@ -216,7 +216,9 @@ test('guests half an hour late at the last moment: what bears it is kept warm, a
   expect(errors).toEqual([]);
 });
 
-test('a probe in the fish says when it will be there, and the plan hears of it', async ({ page }) => {
+test('a pretended probe is there only when it is switched on, moves nothing and calls nothing safe', async ({
+  page,
+}) => {
   test.setTimeout(240_000);
   await page.clock.install({ time: NOON });
   await openMeal(page, 'boat', '/cook');
@@ -228,13 +230,21 @@ test('a probe in the fish says when it will be there, and the plan hears of it',
   await page.reload();
   const fish = page.locator('[data-testid="watched"][data-key="fish/bake"]');
   await expect(fish).toBeVisible();
-  if ((await fish.getByRole('button', { name: 'put a probe in' }).count()) === 0)
-    await fish.getByRole('button').first().click();
+  await fish.getByRole('button').first().click();
+  await expect(fish.getByRole('button', { name: 'not yet' })).toBeVisible();
+  await expect(fish.getByRole('button', { name: 'put a probe in' })).toHaveCount(0);
+  await page.keyboard.press('e');
+  await page.getByRole('checkbox', { name: /pretended probe/ }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'back', exact: true }).click();
   await fish.getByRole('button', { name: 'put a probe in' }).click();
   const probe = page.getByTestId('probe');
+  const events = (await stored(page)).events.length;
   await page.clock.runFor(5 * MINUTE);
-  await expect(probe).toContainText(/\d+ °C, 63 °C (at \d\d:\d\d ± \d+|reached)/);
-  await expect(probe).toContainText('it measures nothing real');
+  await expect(probe).toContainText(/\d+ °C, (63 °C at \d\d:\d\d ± \d+|where a real one would call)/);
+  await expect(probe).toContainText('it measures nothing, moves nothing, and says nothing of what is safe');
+  await page.clock.runFor(12 * MINUTE);
+  await expect(probe).not.toContainText('reached');
+  expect((await stored(page)).events.length).toBe(events);
 });
 
 test('what is left too long on the heat calls, louder and in words, until it is answered; a silent cook is followed where it is safe', async ({

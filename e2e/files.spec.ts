@@ -106,7 +106,7 @@ test('a meal goes out as a file and comes back: asked where it differs, never ov
   const buffer = await bytes(saved);
   expect(JSON.parse(buffer.toString('utf8'))).toMatchObject({
     format: 'warm-cadence/meal',
-    version: 2,
+    version: 3,
     meal: { id: 'boat' },
   });
   const other = JSON.parse(buffer.toString('utf8'));
@@ -148,6 +148,8 @@ test('files are dropped on the page; a backup puts everything back or nothing', 
   await page.getByRole('button', { name: 'New meal' }).click();
   await expect(page.getByRole('heading', { name: 'New meal' })).toBeVisible();
   await page.getByRole('link', { name: 'Warm Cadence' }).click();
+  // Of the first page only: the meal's own has that heading too.
+  await expect(page.getByRole('heading', { name: 'Midwinter table' })).toBeVisible();
   await expect(page.getByRole('heading', { name: 'New meal' })).toBeVisible();
   await drop(whole.slice(0, -20));
   const status = page.getByRole('region', { name: 'Files' }).getByRole('status');

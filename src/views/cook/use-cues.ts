@@ -49,7 +49,9 @@ export function useCues({ cues, now, leads, quiet }: Calling): void {
     };
   }, []);
 
-  const title = pending ? `${pending.kind === 'danger' ? '⚠' : '●'} ${pending.says}` : 'At the stove';
+  // A tab has room for one sentence.
+  const sentence = pending?.says.split('. ')[0];
+  const title = pending ? `${pending.kind === 'danger' ? '⚠' : '●'} ${sentence}` : 'At the stove';
   useEffect(() => {
     const before = document.title;
     document.title = title;

@@ -10,6 +10,7 @@ import { APPLIANCE_KINDS, BURNER_STRENGTHS, type Kitchen, VESSEL_KINDS } from '@
 import { pantry } from '@/store/db';
 import { changeKitchen } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { Pills } from '@/ui/pills';
 import { Stepper } from '@/ui/stepper';
 import { TickBox } from '@/ui/tick-box';
 
@@ -54,6 +55,16 @@ export function KitchenView({ id }: { readonly id: string }) {
           most={HIGHEST_METRES}
           step={50}
           onChange={(metres) => change((now) => ({ ...now, metres }))}
+        />
+        <Pills
+          label="Where it stands"
+          value={kitchen.where ?? 'indoors'}
+          options={[
+            ['indoors', 'indoors'],
+            ['outdoors', 'in the open'],
+            ['tent', 'in a tent or under an awning'],
+          ]}
+          onChange={(where) => change((now) => ({ ...now, where }))}
         />
         {kitchen.asleep ? (
           <div className="flex items-end gap-4">

@@ -13,7 +13,7 @@ import { withShelf } from '@/core/dish/shelf';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { MOST_PEOPLE } from '@/core/meal/check';
 import { eatenIn } from '@/core/meal/hand-over';
-import { APPETITES, PACES, type Pace, portionsOf } from '@/core/meal/meal';
+import { APPETITES, COLDEST_ROOM, HOTTEST_ROOM, PACES, type Pace, portionsOf, roomOf } from '@/core/meal/meal';
 import type { Landing } from '@/core/meal/plan';
 import { pantry } from '@/store/db';
 import { addToMeal, changeMeal, storeDish } from '@/store/meals';
@@ -110,6 +110,14 @@ export function MenuView() {
             </Link>
           </div>
         </div>
+        <Stepper
+          label="Warmth of the air on that day"
+          unit="°C"
+          value={roomOf(meal)}
+          least={COLDEST_ROOM}
+          most={HOTTEST_ROOM}
+          onChange={(roomCelsius) => change({ roomCelsius })}
+        />
         <div>
           <Pills
             label="Pace"

@@ -1,0 +1,154 @@
+import { expect, type Locator, type Page, test } from '@playwright/test';
+import { SHELF } from '@/core/dish/shelf';
+import { mealFile } from '@/core/formats/meal-file';
+import type { PlannedStep } from '@/core/meal/plan';
+import { largeKitchen } from '@/core/testing/large-kitchen';
+import { inTable } from './browser-store';
+import { EMPTY_STATE, NOON, NOON_STATE, openMeal } from './kit';
+
+// Everything that a step asks of the hands, every amount and every caution is on the screen when its moment comes: cooked to the end.
+
+const MINUTE = 60_000;
+
+interface Evening {
+  readonly tableAt: number;
+  readonly events: readonly { readonly kind: string }[];
+  readonly plan: { readonly steps: readonly PlannedStep[] };
+}
+
+/** The plan as it stands, and how much was told. */
+async function evening(page: Page) {
+  return inTable(
+    page,
+    'sessions',
+    ([session]: readonly Evening[]) => {
+      if (!session) throw new Error('There is no evening yet.');
+      const steps = session.plan.steps.map(({ key, says, amounts, cautions, start, end }) => ({
+        key,
+        says,
+        amounts,
+        cautions,
+        start,
+        end,
+      }));
+      return { answer: { tableAt: session.tableAt, told: session.events.length, steps } };
+    },
+    null,
+  );
+}
+
+/** What stands under "now": the keys, and all words. */
+function underNow(page: Page) {
+  return page.evaluate(() => {
+    const now = document.querySelector('section[aria-label="Now"]');
+    const held = [...(now?.querySelectorAll('[data-key]') ?? [])];
+    return {
+      finished: document.querySelector('[data-testid="finished"]') !== null,
+      asked: document.querySelector('[data-testid="too-soon"]') !== null,
+      cards: held.map((card) => ({
+        key: card.getAttribute('data-key') ?? '',
+        words: (card.textContent ?? '').replaceAll(/\s+/g, ' '),
+        start: [...card.querySelectorAll('button')].some(({ textContent }) => textContent === 'begun'),
+      })),
+      over: [...document.querySelectorAll('[data-testid="watched"]')].some((pot) =>
+        pot.querySelector('[data-testid="countdown"]')?.textContent?.startsWith('+'),
+      ),
+    };
+  });
+}
+
+const solid = (words: string) => words.replaceAll(/\s+/g, ' ').trim();
+
+/** Cooks a meal to its end as fast as buttons can be pressed; returns the words of every step that were not on the screen at its moment. */
+async function missedWords(page: Page): Promise<readonly string[]> {
+  const shown = new Map<string, string>();
+  let steps: Awaited<ReturnType<typeof evening>>['steps'] = [];
+  for (let tick = 0; tick < 1500; tick++) {
+    const { finished, asked, cards, over } = await underNow(page);
+    if (finished) break;
+    for (const { key, words } of cards) shown.set(key, `${shown.get(key) ?? ''} ${words}`);
+    const before = await evening(page);
+    steps = before.steps;
+    // What was due may be told otherwise meanwhile: then there is nothing to press, and the next glance shows what is.
+    const press = async (holder: Locator, name: string | RegExp) => {
+      const pressed = await holder
+        .getByRole('button', { name, exact: typeof name === 'string' })
+        .first()
+        .click({ timeout: 2000 })
+        .then(
+          () => true,
+          () => false,
+        );
+      if (!pressed) return;
+      const isHeard = async () => (await evening(page)).told > before.told || (await underNow(page)).asked !== asked;
+      await expect.poll(isHeard, { intervals: [30, 60, 120, 250] }).toBe(true);
+    };
+    const [card] = cards;
+    if (asked) await press(page.getByTestId('too-soon'), /yes, it had/);
+    else if (card) {
+      const held = page.getByRole('region', { name: 'Now' }).locator(`[data-key="${card.key}"]`);
+      await press(held, card.start ? 'begun' : 'done');
+    } else if (over) {
+      const pot = page.getByTestId('watched').filter({ has: page.getByTestId('countdown').getByText(/^\+/) });
+      await press(pot, 'done');
+    } else {
+      const now = await page.evaluate(() => Date.now());
+      const moments = steps.flatMap(({ start, end }) => [start, end]).map((minute) => before.tableAt + minute * MINUTE);
+      const next = Math.min(...moments.filter((moment) => moment > now));
+      await page.clock.fastForward(Number.isFinite(next) ? next - now + 1000 : MINUTE);
+    }
+  }
+  await expect(page.getByTestId('finished')).toBeVisible();
+  return steps.flatMap(({ key, says, amounts, cautions }) => {
+    const words = shown.get(key) ?? '';
+    return [says, ...amounts, ...cautions]
+      .filter((each) => each !== '' && !words.includes(solid(each)))
+      .map((each) => `${key}: ${each}`);
+  });
+}
+
+test.describe(() => {
+  test.use({ storageState: NOON_STATE });
+  for (const id of ['boat', 'harvest', 'midwinter']) {
+    test(`no word, amount or caution is missed in an evening: ${id}`, async ({ page }) => {
+      test.setTimeout(400_000);
+      await page.clock.install({ time: NOON });
+      await openMeal(page, id, '/cook');
+      await page.getByRole('button', { name: 'Begin at the stove' }).click();
+      await expect(page.getByTestId('table-line')).toBeVisible();
+      expect(await missedWords(page)).toEqual([]);
+    });
+  }
+});
+
+/** Meals over which the shelf is dealt out, so that each has something of everything. */
+const MEALS = 7;
+
+test.describe(() => {
+  test.use({ storageState: EMPTY_STATE });
+  for (let first = 0; first < MEALS; first++) {
+    const dishes = SHELF.filter((_, index) => index % MEALS === first);
+    test(`no word, amount or caution is missed: the shelf, ${dishes[0]!.name} and others`, async ({ page }) => {
+      test.setTimeout(400_000);
+      await page.clock.install({ time: NOON });
+      await page.goto('/');
+      const meal = {
+        id: 'shelf',
+        name: 'From the shelf',
+        people: 4,
+        day: '2026-11-27',
+        hour: '19:00',
+        pace: 'steady',
+        kitchen: largeKitchen,
+        dishes,
+      } as const;
+      const buffer = Buffer.from(JSON.stringify(mealFile(meal)));
+      await page.getByLabel('Files to open').setInputFiles([{ name: 'm.json', mimeType: 'application/json', buffer }]);
+      await expect(page.getByRole('region', { name: 'Files' }).getByRole('status')).toContainText('is here');
+      await openMeal(page, 'shelf', '/cook');
+      await page.getByRole('button', { name: 'Begin at the stove' }).click();
+      await expect(page.getByTestId('table-line')).toBeVisible();
+      expect(await missedWords(page)).toEqual([]);
+    });
+  }
+});

@@ -4,7 +4,7 @@ import { mealFile } from '@/core/formats/meal-file';
 import type { PlannedStep } from '@/core/meal/plan';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { inTable } from './browser-store';
-import { EMPTY_STATE, NOON, NOON_STATE, openMeal } from './kit';
+import { EMPTY_STATE, NOON, NOON_STATE, openMeal, openMeals } from './kit';
 
 // Everything that a step asks of the hands, every amount and every caution is on the screen when its moment comes: cooked to the end.
 
@@ -131,7 +131,7 @@ test.describe(() => {
     test(`no word, amount or caution is missed: the shelf, ${dishes[0]!.name} and others`, async ({ page }) => {
       test.setTimeout(400_000);
       await page.clock.install({ time: NOON });
-      await page.goto('/');
+      await openMeals(page);
       const meal = {
         id: 'shelf',
         name: 'From the shelf',

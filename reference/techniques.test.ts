@@ -3,10 +3,16 @@ import { aftersOf } from '@/core/dish/by-hand';
 import { cautionsAt } from '@/core/dish/cautions';
 import type { Dish, Step } from '@/core/dish/dish';
 import { grainParts } from '@/core/dish/grain-of';
+import { measuredAt } from '@/core/dish/rules';
+import { scaleDish } from '@/core/dish/scale';
 import { makeDish } from '@/core/dish/technique';
 import { TECHNIQUES, techniqueOf } from '@/core/dish/techniques/all';
-import { grainOf, litresDry } from '@/core/grain/grains';
+import { BIRD } from '@/core/dish/techniques/stock-and-meat';
+import { grainOf, litresDry, US_CUP } from '@/core/grain/grains';
 import { methodOf } from '@/core/grain/methods';
+import { minutesToBoil, USUAL_WATTS } from '@/core/heat/boil';
+import { simmerFactor } from '@/core/heat/water';
+import { madeAhead } from '@/core/meal/ahead';
 
 /** Facts of the trade that the techniques must agree with: common practice, no source, unless one is named. */
 
@@ -243,5 +249,151 @@ describe('hands, eyes and cautions', () => {
         .join(' ');
       expect(cautions, technique.id).toMatch(/within the hour/);
     }
+  });
+});
+
+/** Facts of the trade that were once told wrong; common practice, no source, unless one is named. */
+describe('as many, as much, as long as it takes', () => {
+  const forPeople = (dish: Dish, people: number) => scaleDish(dish, people);
+  const bird = make('roast', { animal: 'poultry' });
+
+  it('a bird: about twenty minutes for each half kilo and twenty more; for twelve as many as it takes, none over 2 kg', () => {
+    // 330 g a head: one of 1.3 kg for four, two of 2 kg for twelve; one of 4 kg would take over two hours.
+    const roast = (people: number) =>
+      step(
+        forPeople(
+          makeDish(
+            techniqueOf('roast'),
+            { id: 'r', name: 'R', servings: 4 },
+            {
+              ways: { animal: 'poultry' },
+              fillings: { meat: { name: 'chicken', amount: { quantity: 330, unit: 'g' } } },
+            },
+          ),
+          people,
+        ),
+        'roast',
+      ).minutes.likely;
+    expect(roast(4)).toBeGreaterThanOrEqual(65);
+    expect(roast(4)).toBeLessThanOrEqual(80);
+    expect(roast(12)).toBeGreaterThanOrEqual(90);
+    expect(roast(12)).toBeLessThanOrEqual(110);
+    expect(step(bird, 'roast').says).toContain('none over 2 kg');
+    const one = BIRD.first + BIRD.perKilo * 4;
+    expect(one).toBeGreaterThan(120);
+  });
+
+  it('minutes follow the kind of grain, whatever the way of cooking it', () => {
+    const covered = (technique: string, kind: string, id = 'covered') => step(make(technique, { kind }), id).minutes;
+    for (const technique of ['absorption', 'pilaf', 'pilaf-oven', 'broth-grain', 'coconut-pulses']) {
+      const kinds = techniqueOf(technique)
+        .choices.find(({ id }) => id === 'kind')!
+        .ways.map(({ id }) => id);
+      for (const kind of kinds) {
+        const [least, most] = grainOf(kind).minutes;
+        const { likely } = covered(technique, kind);
+        expect(likely, `${technique}, ${kind}`).toBeGreaterThanOrEqual(least);
+        expect(likely, `${technique}, ${kind}`).toBeLessThanOrEqual(Math.max(35, 1.5 * most));
+      }
+    }
+    within(make('broth-grain', { kind: 'barley' }), 'covered', 25, 45);
+    within(make('pilaf-oven', { kind: 'brown' }), 'covered', 45, 60);
+    within(make('pilaf-oven', { kind: 'wild' }), 'covered', 50, 70);
+    within(make('coconut-pulses', { kind: 'brown' }), 'covered', 40, 55);
+    const bulgur = make('sauce-grain', { kind: 'bulgur-coarse' });
+    expect(step(bulgur, 'first').minutes.likely + step(bulgur, 'second').minutes.likely).toBeLessThanOrEqual(15);
+  });
+
+  it('what cooks to a mush or only swells is offered no way that leaves every grain by itself', () => {
+    for (const technique of ['absorption', 'pilaf', 'pilaf-oven', 'broth-grain', 'rice-cooker', 'hard-boil', 'drain']) {
+      const kinds = techniqueOf(technique)
+        .choices.find(({ id }) => id === 'kind')!
+        .ways.map(({ id }) => id);
+      for (const mush of ['polenta', 'oats', 'couscous']) expect(kinds, technique).not.toContain(mush);
+    }
+    expect(step(make('absorption', { kind: 'short' }), 'fluff').doneWhen).not.toContain('every grain by itself');
+  });
+
+  it('a sauce counts as liquid', () => {
+    const dish = make('sauce-grain');
+    const { litres, grams } = grainParts(dish)!;
+    expect(dish.grain!.besides).toBeGreaterThan(0.1);
+    const all = (litres + dish.grain!.besides!) / litresDry(grainOf('parboiled'), grams);
+    expect(all).toBeGreaterThan(1.3);
+    expect(all).toBeLessThan(2.1);
+  });
+
+  it('salt of the stock counts: a teaspoon to a cup of grain in all', () => {
+    const teaspoons = (dish: Dish) => {
+      const salt = dish.ingredients.find(({ id }) => id === 'salt')!.amount;
+      return salt.unit === 'tsp' ? salt.quantity : 0;
+    };
+    for (const people of [4, 12]) {
+      const stock = make('stock', {}, people);
+      const grain = make('broth-grain', { liquid: 'stock' }, people);
+      const given = stock.gives[0]!.amount.quantity;
+      const taken = grain.takes[0]!.amount.quantity;
+      const inAll = teaspoons(grain) + teaspoons(stock) * (taken / given);
+      const cups = litresDry(grainOf(grain.grain!.kind), grainParts(grain)!.grams) / US_CUP;
+      expect(inAll / cups, String(people)).toBeGreaterThan(0.75);
+      expect(inAll / cups, String(people)).toBeLessThan(1.15);
+    }
+  });
+
+  it('broth without meat in the pot counts on no juice of it: for twelve no school pours less', () => {
+    const dish = scaleDish(make('broth-grain'), 12);
+    const { litres, grams } = grainParts(dish)!;
+    expect(litres / litresDry(grainOf(dish.grain!.kind), grams)).toBeGreaterThanOrEqual(methodOf('broth').ratio[0]);
+  });
+
+  it('a rolling boil stands on the strong burner, and boils off as much as that', () => {
+    const dish = make('hard-boil');
+    const { litres, grams } = grainParts(dish)!;
+    const ratio = litres / litresDry(grainOf('aged-long'), grams);
+    expect(ratio).toBeGreaterThan(1.85);
+    expect(ratio).toBeLessThan(2.15);
+  });
+
+  it('a pilaf takes boiling liquid; a crust is coloured on medium heat first, then left on the lowest', () => {
+    expect(step(make('pilaf'), 'boil').says).toContain('boiling from the kettle');
+    const crust = make('drain', { crust: 'thick' });
+    expect(step(crust, 'colour').place).toMatchObject({ heat: 'medium' });
+    expect(step(crust, 'steam').place).toMatchObject({ heat: 'lowest' });
+    expect(aftersOf(crust, 'steam').map((after) => after.step)).toEqual(['colour']);
+  });
+
+  it('onions for twelve are more lots and more oil, not the same minutes', () => {
+    for (const technique of ['curry', 'crisp-onions']) {
+      const dish = make(technique);
+      const onions = step(dish, technique === 'curry' ? 'onions' : 'fry');
+      expect(onions.grows.by, technique).toBe('batches');
+      expect(dish.ingredients.find(({ id }) => id === 'oil')!.grows, technique).toBe(true);
+    }
+  });
+
+  it('layers from the cold with cooked chicken are heated through to 74 °C, and their boil is no matter of six minutes', () => {
+    const dish = makeDish(
+      techniqueOf('turned-out'),
+      { id: 't', name: 'T', servings: 8 },
+      { fillings: { layers: { name: 'cooked chicken' } } },
+    );
+    expect(measuredAt(dish)).toMatchObject({ step: { id: 'low' }, rule: { celsius: 74 } });
+    const boil = step(dish, 'boil').grows;
+    expect(boil).toMatchObject({ by: 'boil' });
+    if (boil.by !== 'boil') return;
+    expect(boil.fromCelsius).toBeLessThan(70);
+    const minutes = minutesToBoil({ ...boil, watts: USUAL_WATTS.middling, widthCm: 24, metres: 0 }).likely;
+    expect(minutes).toBeGreaterThan(10);
+    const night = madeAhead(dish, new Set(['layer', 'wash', 'soak', 'drain']));
+    const colder = step(night, 'boil').grows;
+    expect(colder.by === 'boil' && colder.fromCelsius).toBeLessThan(boil.fromCelsius);
+  });
+});
+
+describe('at height', () => {
+  it('a simmer takes about a quarter more at 1500 m (USDA FSIS, High Altitude Cooking, from memory)', () => {
+    expect(simmerFactor(1524)).toBeGreaterThan(1.2);
+    expect(simmerFactor(1524)).toBeLessThan(1.3);
+    expect(simmerFactor(0)).toBeCloseTo(1, 9);
   });
 });

@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
+import type { SaidFood } from '@/core/food/food';
 import { readBackup } from '@/core/formats/backup-file';
 import { readMealFile } from '@/core/formats/meal-file';
 import type { Kitchen } from '@/core/kitchen/kitchen';
@@ -9,6 +10,7 @@ import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals'
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { Pantry } from './db';
 import { backup, bringIn, clashesWith, fileOfMeal, restore, wantsBackup } from './files';
+import { sayFood } from './foods';
 import {
   addToMeal,
   changeDish,
@@ -227,6 +229,47 @@ describe('an evening', () => {
     expect(await openSession(again, meal.id)).toEqual(before);
     expect(again.verno).toBe(6);
     expect(await Dexie.exists(name)).toBe(true);
+  });
+
+  it('and all else of version 5 has keys of today; what a cook says of a food is kept, and fills in every dish that has it', async () => {
+    const grain = { ...plainGrain(), id: 'my/grain' };
+    const meal = mealOf([grain]);
+    const old = new Dexie('version five');
+    const stores = {
+      kitchens: 'id',
+      dishes: 'id',
+      meals: 'id, day',
+      plans: 'mealId',
+      sessions: 'id, mealId',
+      marks: 'name',
+    };
+    const more = { measures: 'id', errands: 'id, mealId', larder: 'key', settings: 'name', photos: 'id' };
+    old.version(5).stores({ ...stores, ...more });
+    const { kitchen, dishes, ...setting } = meal;
+    await old.table('kitchens').put(kitchen);
+    await old.table('dishes').bulkPut([...dishes]);
+    const pins = [{ key: 'my/grain/wash', start: -60 }];
+    await old.table('meals').put({ ...setting, pins, kitchenId: kitchen.id, dishIds: [grain.id], changedAt: 1 });
+    await old.table('plans').put({ mealId: meal.id, print: '', plan: {} });
+    old.close();
+    const now = new Pantry('version five');
+    expect((await now.meals.get(meal.id))?.pins).toEqual([{ key: 'my%2fgrain/wash', start: -60 }]);
+    expect(await now.plans.count()).toBe(0);
+    const food: SaidFood = { kind: 'poultry', state: 'raw', diet: 'with meat', allergens: [] };
+    const strange = {
+      ...grain,
+      id: 'other',
+      ingredients: grain.ingredients.map((item) => (item.id === 'millet' ? { ...item, name: 'Blorps' } : item)),
+    };
+    await storeDish(now, strange);
+    await sayFood(now, 'blorp', food);
+    const blorp = async (id: string) =>
+      (await now.dishes.get(id))?.ingredients.find((item) => item.name === 'Blorps')?.food;
+    expect(await blorp('other')).toEqual(food);
+    // The next time it is not asked again.
+    await storeDish(now, { ...strange, id: 'third' });
+    expect(await blorp('third')).toEqual(food);
+    expect((await now.dishes.get('my/grain'))?.ingredients.some((item) => item.food)).toBe(false);
   });
 
   it('begun with an older version is still there, its steps with nothing to choose', async () => {

@@ -75,6 +75,7 @@ function deep(value: unknown, rename: (key: string) => string): unknown {
 
 /** A plan with its keys, and each step with the step that it is. */
 function planWithKeys(plan: unknown, rename: (key: string) => string): unknown {
+  if (typeof plan !== 'object' || plan === null) return plan;
   const renamed = deep(plan, rename) as Row;
   if (!Array.isArray(renamed['steps'])) return renamed;
   return {
@@ -102,6 +103,16 @@ export function dishWithStanding<T extends object>(dish: T): T {
 
 const dishesOf = (value: unknown) => rows(value).map(dishWithStanding);
 
+function eventWithKeys(event: unknown, rename: (key: string) => string): unknown {
+  if (typeof event !== 'object' || event === null) return event;
+  const { key, unit } = event as Row;
+  return {
+    ...event,
+    ...(typeof key === 'string' ? { key: rename(key) } : {}),
+    ...(typeof unit === 'string' ? { unit: rename(unit) } : {}),
+  };
+}
+
 /** An evening at the stove with its keys. */
 export function eveningWithKeys(evening: object): object {
   const { meal, plan, events, ...rest } = evening as Row;
@@ -111,11 +122,7 @@ export function eveningWithKeys(evening: object): object {
     ...rest,
     meal: { ...(settingWithKeys(own, rename) as Row), dishes: dishesOf(own['dishes']) },
     plan: planWithKeys(plan, rename),
-    events: rows(events).map((event) => ({
-      ...event,
-      ...('key' in event ? { key: rename(text(event['key'])) } : {}),
-      ...('unit' in event ? { unit: rename(text(event['unit'])) } : {}),
-    })),
+    events: Array.isArray(events) ? events.map((event: unknown) => eventWithKeys(event, rename)) : events,
   };
 }
 

@@ -4,9 +4,10 @@ import { planMeal } from '@/core/meal/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { carryOn } from './carry-on';
+import { cuesAt } from './cues';
 import { type LiveEvent, standingEvents } from './events';
 import { isOutOfDate, progressAt } from './replan';
-import { instantOf, isFinished, liveSteps, moreMinutes, type Session } from './session';
+import { instantOf, isFinished, liveSteps, moreMinutes, type Session, safeMinutesLeft } from './session';
 import { stoveAt } from './stove';
 
 const MEAL = mealOf([plainGrain(), drainedGrain()]);
@@ -50,6 +51,64 @@ describe('the log', () => {
     ];
     expect(standingEvents(events).map(({ id }) => id)).toEqual(['1']);
     expect(events).toHaveLength(3);
+  });
+});
+
+/** A sear that is followed at once by a rest, and a hard boil that safety asks for. */
+describe('what follows at once', () => {
+  const covered = () => {
+    const boil = step('grain/boil');
+    const cover = plan.steps.find((each) => each.follows === boil.key)!;
+    const at = minute(boil.end);
+    const done = session([...asPlanned(boil.start).events, { id: 'now', at, kind: 'done', key: boil.key }]);
+    return { cover, at, done };
+  };
+
+  it('stands under now with the first that are due until it was told to be made, or for some minutes', () => {
+    const { cover, at, done } = covered();
+    const keys = (of: Session, now: number) => stoveAt(of, now).now.map((each) => each.step.key);
+    expect(keys(done, at + 1000)[0]).toBe(cover.key);
+    expect(live(done, cover.key, at + 1000)).toMatchObject({ status: 'running', turns: true });
+    // It is under way all the same: its clock runs in sight.
+    expect(stoveAt(done, at + 1000).watching.map((each) => each.step.key)).toContain(cover.key);
+    const told = {
+      ...done,
+      events: [...done.events, { id: 't', at: at + 2000, kind: 'begun', key: cover.key } as const],
+    };
+    expect(keys(told, at + 3000)).not.toContain(cover.key);
+    expect(keys(done, at + 11 * 60_000)).not.toContain(cover.key);
+  });
+
+  it('is called for with all its words', () => {
+    const { cover, at, done } = covered();
+    const cue = cuesAt(done, at + 1000).find(({ id }) => id === `turn ${cover.key}`);
+    expect(cue?.kind).toBe('hands');
+    expect(cue?.says).toContain(cover.says);
+  });
+});
+
+describe('minutes of safety', () => {
+  it('are asked back of a done that comes before they are over, without the time that it was put aside', () => {
+    const boil = step('grain/boil');
+    const safe: Session = {
+      ...asPlanned(boil.start),
+      plan: { ...plan, steps: plan.steps.map((each) => (each.key === boil.key ? { ...each, safeMinutes: 30 } : each)) },
+    };
+    const left = (after: number, of = safe) =>
+      safeMinutesLeft(of, live(of, boil.key, minute(boil.start + after, 0)), minute(boil.start + after, 0));
+    expect([left(0), left(12), left(30), left(45)]).toEqual([30, 18, 0, 0]);
+    const aside: readonly LiveEvent[] = [
+      { id: 'p', at: minute(boil.start + 5, 0), kind: 'paused', key: boil.key },
+      { id: 'r', at: minute(boil.start + 15, 0), kind: 'resumed', key: boil.key },
+    ];
+    expect(left(30, { ...safe, events: [...safe.events, ...aside] })).toBe(10);
+    expect(
+      safeMinutesLeft(
+        asPlanned(boil.start),
+        live(asPlanned(boil.start), boil.key, minute(boil.start + 1)),
+        minute(boil.start + 1),
+      ),
+    ).toBe(0);
   });
 });
 

@@ -1,8 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { makeDish } from '@/core/dish/technique';
+import { techniqueOf } from '@/core/dish/techniques/all';
 import type { Evening } from '@/core/formats/meal-file';
 import { cookThrough } from '@/core/live/testing/simulate';
 import { joinedKey, unitId } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
+import { partsOf } from '@/core/meal/parts';
 import type { PlannedStep } from '@/core/meal/plan';
 import { seededRandom } from '@/core/schedule/random';
 import { planned } from '@/core/testing/meals';
@@ -104,6 +107,49 @@ describe('what records teach', () => {
     expect(
       unlearnedKitchen({ ...boat.kitchen, burners: boat.kitchen.burners.map((each) => ({ ...each, learned: 2 })) }),
     ).toEqual(boat.kitchen);
+  });
+});
+
+describe('minutes that safety asks for', () => {
+  const beans = makeDish(
+    techniqueOf('pulses-soaked'),
+    { id: 'beans', name: 'Beans', servings: 4 },
+    { ways: { which: 'kidney' } },
+  );
+  const meal = { ...boat, dishes: [beans] };
+
+  it('are not learned away by hasty presses, however many, nor by a brisk pace', () => {
+    for (const times of [3, 20]) {
+      const hasty = learn(
+        Array.from({ length: times }, () =>
+          record({
+            step: 'beans/rolling',
+            dishId: 'beans',
+            kitchenId: 'boat',
+            planned: 30,
+            plannedPlain: 30,
+            real: 12,
+          }),
+        ),
+      );
+      const known = asLearned(meal, hasty);
+      const rolling = known.dishes[0]!.steps.find(({ id }) => id === 'rolling')!;
+      expect(rolling.minutes.shortest, String(times)).toBe(30);
+      expect(rolling.minutes.likely).toBeGreaterThanOrEqual(30);
+      const [part] = partsOf({ ...known, pace: 'brisk' }).parts.get('beans/rolling')!;
+      expect(part!.minutes.shortest).toBeGreaterThanOrEqual(30);
+    }
+  });
+
+  it('are a floor in a plan even where a step is written with fewer', () => {
+    const written = {
+      ...beans,
+      steps: beans.steps.map((step) =>
+        step.id === 'rolling' ? { ...step, minutes: { shortest: 5, likely: 8, longest: 10 } } : step,
+      ),
+    };
+    const [part] = partsOf({ ...boat, dishes: [written] }).parts.get('beans/rolling')!;
+    expect(part!.minutes).toEqual({ shortest: 30, likely: 30, longest: 30 });
   });
 });
 

@@ -1,4 +1,4 @@
-import { allergensOf, askedAbout, unknownOf } from '@/core/dish/diet';
+import { ALLERGENS, allergensOf, askedAbout, unknownOf } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
 import { cooks, foodsIn, handlesRaw, isHeatedAfter, isHot } from '@/core/dish/foods';
 import { neverHeated } from '@/core/dish/rules';
@@ -423,7 +423,9 @@ export function allergensOfMeal(
     for (const allergen of allergensOf(eatenIn(dishes, dish)))
       by.set(allergen, [...(by.get(allergen) ?? []), dish.name]);
   }
-  return [...by];
+  const order: readonly string[] = ALLERGENS;
+  const place = (allergen: string) => (order.includes(allergen) ? order.indexOf(allergen) : order.length);
+  return [...by].sort(([a], [b]) => place(a) - place(b));
 }
 
 /** Dishes of which nobody can say what they are free of, each with the names that are not known. */

@@ -6,7 +6,13 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Refusal } from '@/core/dish/check';
 import { HIGHEST_METRES, LOWEST_METRES } from '@/core/heat/water';
-import { APPLIANCE_KINDS, BURNER_STRENGTHS, type Kitchen, VESSEL_KINDS } from '@/core/kitchen/kitchen';
+import {
+  APPLIANCE_KINDS,
+  type ApplianceKind,
+  BURNER_STRENGTHS,
+  type Kitchen,
+  VESSEL_KINDS,
+} from '@/core/kitchen/kitchen';
 import { pantry } from '@/store/db';
 import { changeKitchen } from '@/store/meals';
 import { Button } from '@/ui/button';
@@ -218,7 +224,10 @@ export function KitchenView({ id }: { readonly id: string }) {
               </RowBox>
             ))}
           </Section>
-          <Section title="Appliances" onAdd={() => appliances.add({ name: 'New kettle', kind: 'kettle' })}>
+          <Section
+            title="Appliances"
+            onAdd={() => appliances.add({ name: 'New kettle', kind: 'kettle', litres: USUAL_LITRES.kettle })}
+          >
             {kitchen.appliances.map((item) => (
               <RowBox
                 key={item.id}
@@ -232,6 +241,15 @@ export function KitchenView({ id }: { readonly id: string }) {
                   options={APPLIANCE_KINDS}
                   onChange={(kind) => appliances.change(item.id, { kind })}
                 />
+                <Stepper
+                  label={item.litres === undefined ? 'Holds, not told yet' : 'Holds'}
+                  unit="l"
+                  value={item.litres ?? USUAL_LITRES[item.kind]}
+                  least={0.1}
+                  most={200}
+                  step={0.1}
+                  onChange={(litres) => appliances.change(item.id, { litres })}
+                />
               </RowBox>
             ))}
           </Section>
@@ -240,6 +258,15 @@ export function KitchenView({ id }: { readonly id: string }) {
     </>
   );
 }
+
+/** Litres that a household appliance usually holds: where to begin from. Common practice, no source. */
+const USUAL_LITRES: Readonly<Record<ApplianceKind, number>> = {
+  kettle: 1.7,
+  'rice-cooker': 1.8,
+  'pressure-cooker': 6,
+  blender: 1.5,
+  'slow-cooker': 4.5,
+};
 
 function freshId(kitchen: Kitchen, list: ListName): string {
   const taken = new Set(kitchen[list].map((row) => row.id));

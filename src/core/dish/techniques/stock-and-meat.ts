@@ -420,7 +420,7 @@ function seasoned(brief: Brief): { readonly steps: Step[]; readonly last: string
  * Minutes at 190 °C of one bird: twenty for each half kilo and twenty more; a joint for many is longer, not thicker. Common practice, no
  * source.
  */
-const BIRD = { mostKilos: 2, first: 20, perKilo: 40 } as const;
+export const BIRD = { mostKilos: 2, first: 20, perKilo: 40 } as const;
 const JOINT = { mostKilos: 2.5, first: 32, perKilo: 16 } as const;
 
 function kilosOf({ quantity, unit }: Amount): number {

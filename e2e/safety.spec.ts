@@ -1,0 +1,123 @@
+import { expect, test } from '@playwright/test';
+import { makeDish } from '@/core/dish/technique';
+import { techniqueOf } from '@/core/dish/techniques/all';
+import { mealFile } from '@/core/formats/meal-file';
+import type { Meal } from '@/core/meal/meal';
+import { largeKitchen } from '@/core/testing/large-kitchen';
+import { asPlannedUntil, inTable } from './browser-store';
+import { EMPTY_STATE, NOON, openMeal, openMeals, settled, watchForErrors } from './kit';
+
+test.use({ storageState: EMPTY_STATE });
+
+const asFile = (meal: Meal) => ({
+  name: 'meal.json',
+  mimeType: 'application/json',
+  buffer: Buffer.from(JSON.stringify(mealFile(meal))),
+});
+const meal = (dishes: Meal['dishes']): Meal => ({
+  id: 'safe',
+  name: 'A safe supper',
+  people: 4,
+  day: '2026-11-27',
+  hour: '19:00',
+  pace: 'steady',
+  kitchen: largeKitchen,
+  dishes,
+});
+
+test('what nobody knows is asked about once, is vegan and free of nothing until then, and is remembered', async ({
+  page,
+}) => {
+  const errors = watchForErrors(page);
+  await page.goto('/dishes/shelf-squash-curry');
+  const main = page.getByLabel('Instead of squash');
+  await main.fill('blorp');
+  await main.blur();
+  const holds = page.getByTestId('holds');
+  await expect(holds).toContainText('whom it suits is not known');
+  await expect(holds).toContainText('not known: blorp');
+  const asked = page.getByTestId('what-is-it');
+  await expect(asked).toContainText('“blorp” is not known: what is it?');
+  await asked.getByLabel('It is', { exact: true }).selectOption('poultry');
+  await asked.getByRole('checkbox', { name: 'soy' }).check();
+  await asked.getByRole('button', { name: 'That is what it is' }).click();
+  await expect(asked).toHaveCount(0);
+  await expect(holds).toContainText('with meat · contains soy');
+  // At once the rule of that food stands at the step where it is measured.
+  await expect(page.getByRole('region', { name: 'The steps' })).toContainText('In the middle at least 74 °C');
+  await page.getByRole('button', { name: 'Keep it', exact: true }).click();
+  await expect(page.getByText('is kept.')).toBeVisible();
+  // Another dish with that name, later: it is not asked again.
+  const soup = makeDish(
+    techniqueOf('soup'),
+    { id: 'soup', name: 'Blorp soup', servings: 4 },
+    { fillings: { vegetables: { name: 'Blorps' } } },
+  );
+  const fish = makeDish(
+    techniqueOf('fish-seared'),
+    { id: 'fish', name: 'Seared zzyzx', servings: 4 },
+    { fillings: { fish: { name: 'zzyzx' } } },
+  );
+  // Its meals come from the browser's own store: once they are there, so is what opens files.
+  await openMeals(page);
+  await page.getByLabel('Files to open').setInputFiles([asFile(meal([soup, fish]))]);
+  await expect(page.getByRole('region', { name: 'Files' }).getByRole('status')).toContainText('is here');
+  await page.goto('/meals/safe?heed');
+  await settled(page);
+  const heed = page.getByRole('region', { name: 'To heed' });
+  await expect(heed).toContainText('“zzyzx” (Seared zzyzx) is not known: what is it?');
+  await expect(heed).toContainText('It is free of nothing until that is known.');
+  await expect(heed).not.toContainText('Blorps” (Blorp soup) is not known');
+  await heed.getByRole('link', { name: 'Say what it is' }).click();
+  await page.getByTestId('what-is-it').getByLabel('It is', { exact: true }).selectOption('fish');
+  await page.getByTestId('what-is-it').getByRole('button', { name: 'That is what it is' }).click();
+  await expect(page.getByTestId('holds')).toContainText('with fish · contains fish');
+  expect(errors).toEqual([]);
+});
+
+test('a hard boil that is said to be done too soon asks back, and is told only when the cook insists', async ({
+  page,
+}) => {
+  const beans = makeDish(
+    techniqueOf('pulses-soaked'),
+    { id: 'beans', name: 'Kidney beans', servings: 4 },
+    { ways: { which: 'kidney' } },
+  );
+  await page.clock.install({ time: NOON });
+  // Its meals come from the browser's own store: once they are there, so is what opens files.
+  await openMeals(page);
+  await page.getByLabel('Files to open').setInputFiles([asFile(meal([beans]))]);
+  await expect(page.getByRole('region', { name: 'Files' }).getByRole('status')).toContainText('is here');
+  await openMeal(page, 'safe', '/cook');
+  await page.getByRole('button', { name: 'Begin at the stove' }).click();
+  await expect(page.getByTestId('table-line')).toBeVisible();
+  interface Row {
+    readonly events: readonly object[];
+    readonly plan: { readonly steps: readonly { readonly key: string; readonly start: number }[] };
+  }
+  const start = await inTable(
+    page,
+    'sessions',
+    ([session]: readonly Row[]) => ({ answer: session!.plan.steps.find(({ key }) => key === 'beans/rolling')!.start }),
+    null,
+  );
+  const told = () =>
+    inTable(page, 'sessions', ([session]: readonly Row[]) => ({ answer: session!.events.length }), null);
+  const at = await asPlannedUntil(page, start);
+  await page.clock.setSystemTime(at + 12 * 60_000);
+  await page.reload();
+  const pot = page.locator('[data-testid="watched"][data-key="beans/rolling"]');
+  await expect(pot).toBeVisible();
+  if ((await pot.getByRole('button', { name: 'done' }).count()) === 0) await pot.getByRole('button').first().click();
+  const before = await told();
+  await pot.getByRole('button', { name: 'done', exact: true }).click();
+  const ask = page.getByTestId('too-soon');
+  await expect(ask).toContainText(/wants 30 min to be safe, and 1[78] of them are left/);
+  expect(await told()).toBe(before);
+  await ask.getByRole('button', { name: 'no, it goes on' }).click();
+  await expect(ask).toHaveCount(0);
+  expect(await told()).toBe(before);
+  await pot.getByRole('button', { name: 'done', exact: true }).click();
+  await ask.getByRole('button', { name: 'yes, it had 30 min' }).click();
+  await expect.poll(told).toBe(before + 1);
+});

@@ -374,6 +374,8 @@ test('of two windows one leads and the other follows; the lead is taken over wit
   page,
   context,
 }) => {
+  // The plans of this state are of that day: by the clock of another its table has gone by.
+  await context.clock.install({ time: NOON });
   await openMeal(page, 'boat', '/cook');
   await page.getByRole('button', { name: 'Begin at the stove' }).click();
   await expect(page.getByTestId('quiet')).toBeVisible();

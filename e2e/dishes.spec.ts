@@ -95,7 +95,7 @@ test('what a plan has to heed is told with its fix, and what is passed over leav
   await expect(page.getByRole('button', { name: /To heed.*1 passed over/ })).toBeVisible();
   await page.getByRole('navigation').getByRole('link', { name: 'Score' }).click();
   await page.getByRole('link', { name: '1 to heed' }).click();
-  await expect(heed).toContainText('Cold within the hour');
+  await expect(heed).toContainText('Cool it within the hour');
 });
 
 test('raw kidney beans without a hard boil are called unsafe on every view of the meal', async ({ page }) => {

@@ -25,10 +25,11 @@ const meal = (dishes: Meal['dishes']): Meal => ({
   dishes,
 });
 
-test('what nobody knows is asked about once, is vegan and free of nothing until then, and is remembered', async ({
+test('what nobody knows is asked about once, is neither vegan nor free of anything until then, and is remembered', async ({
   page,
 }) => {
   const errors = watchForErrors(page);
+  await page.clock.install({ time: NOON });
   await page.goto('/dishes/shelf-squash-curry');
   const main = page.getByLabel('Instead of squash');
   await main.fill('blorp');
@@ -50,12 +51,12 @@ test('what nobody knows is asked about once, is vegan and free of nothing until 
   // Another dish with that name, later: it is not asked again.
   const soup = makeDish(
     techniqueOf('soup'),
-    { id: 'soup', name: 'Blorp soup', servings: 4 },
+    { id: 'blorp-soup', name: 'Blorp soup', servings: 4 },
     { fillings: { vegetables: { name: 'Blorps' } } },
   );
   const fish = makeDish(
     techniqueOf('fish-seared'),
-    { id: 'fish', name: 'Seared zzyzx', servings: 4 },
+    { id: 'seared-zzyzx', name: 'Seared zzyzx', servings: 4 },
     { fillings: { fish: { name: 'zzyzx' } } },
   );
   // Its meals come from the browser's own store: once they are there, so is what opens files.

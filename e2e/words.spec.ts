@@ -59,7 +59,7 @@ function underNow(page: Page) {
 
 const solid = (words: string) => words.replaceAll(/\s+/g, ' ').trim();
 
-/** Cooks a meal to its end as fast as buttons can be pressed; returns the words of every step that were not on the screen at its moment. */
+/** Cooks a meal to its end by the clock of its plan, from moment to moment; returns the words of every step that were not on the screen at its moment. */
 async function missedWords(page: Page): Promise<readonly string[]> {
   const shown = new Map<string, string>();
   let steps: Awaited<ReturnType<typeof evening>>['steps'] = [];
@@ -83,7 +83,9 @@ async function missedWords(page: Page): Promise<readonly string[]> {
       const isHeard = async () => (await evening(page)).told > before.told || (await underNow(page)).asked !== asked;
       await expect.poll(isHeard, { intervals: [30, 60, 120, 250] }).toBe(true);
     };
-    const [card] = cards;
+    const now = await page.evaluate(() => Date.now());
+    const ends = (key: string) => before.tableAt + (steps.find((step) => step.key === key)?.end ?? 0) * MINUTE;
+    const card = cards.find(({ key, start }) => start || ends(key) <= now);
     if (asked) await press(page.getByTestId('too-soon'), /yes, it had/);
     else if (card) {
       const held = page.getByRole('region', { name: 'Now' }).locator(`[data-key="${card.key}"]`);
@@ -92,7 +94,6 @@ async function missedWords(page: Page): Promise<readonly string[]> {
       const pot = page.getByTestId('watched').filter({ has: page.getByTestId('countdown').getByText(/^\+/) });
       await press(pot, 'done');
     } else {
-      const now = await page.evaluate(() => Date.now());
       const moments = steps.flatMap(({ start, end }) => [start, end]).map((minute) => before.tableAt + minute * MINUTE);
       const next = Math.min(...moments.filter((moment) => moment > now));
       await page.clock.fastForward(Number.isFinite(next) ? next - now + 1000 : MINUTE);

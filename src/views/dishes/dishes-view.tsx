@@ -34,7 +34,7 @@ const SUITS: readonly (readonly [string, Diet | undefined])[] = [
 ];
 const FREE: readonly (readonly [string, readonly string[] | undefined])[] = [
   ['any allergens', undefined],
-  ...Object.keys(ALLERGENS).map((each) => [`without ${each}`, [each]] as const),
+  ...ALLERGENS.map((each) => [`without ${each}`, [each]] as const),
 ];
 
 /** All dishes, one's own and those of the shelf, found by what one has: time, hands, heat, guests. */

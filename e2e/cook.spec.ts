@@ -1,6 +1,6 @@
 import { expect, type Locator, type Page, test } from '@playwright/test';
 import { asPlannedUntil, inTable } from './browser-store';
-import { EMPTY_STATE, NOON, NOON_STATE, openMeal, openMeals, watchForErrors } from './kit';
+import { EMPTY_STATE, NOON, NOON_STATE, openMeal, openMeals, visit, watchForErrors } from './kit';
 
 const MINUTE = 60_000;
 
@@ -380,7 +380,7 @@ test('of two windows one leads and the other follows; the lead is taken over wit
   await page.getByRole('button', { name: 'Begin at the stove' }).click();
   await expect(page.getByTestId('quiet')).toBeVisible();
   const second = await context.newPage();
-  await second.goto('/meals/boat/cook');
+  await visit(second, '/meals/boat/cook');
   await expect(second.getByText('Another window leads this evening')).toBeVisible();
   await expect(page.getByText('Another window leads this evening')).toHaveCount(0);
   await second.getByRole('button', { name: 'take over here' }).click();
@@ -409,7 +409,7 @@ test('killed after every press, a whole evening goes on where it was, to its end
     await window.close({ runBeforeUnload: false });
     window = await context.newPage();
     await window.clock.setSystemTime(now);
-    await window.goto('/meals/boat/cook');
+    await visit(window, '/meals/boat/cook');
     await expect(window.getByTestId('table-line')).toBeVisible();
     expect((await stored(window)).events.length).toBe(pressed);
   }
@@ -438,7 +438,7 @@ test.describe(() => {
     await page.close();
     const again = await context.newPage();
     await again.clock.resume();
-    await again.goto('/meals/harvest/cook');
+    await visit(again, '/meals/harvest/cook');
     await again.clock.fastForward(MINUTE);
     await expect(again.getByTestId('focal-clock')).toBeVisible();
     await again.clock.pauseAt(await again.evaluate(() => Date.now() + 2000));

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { openMeal, openMeals, settled, watchForErrors } from './kit';
+import { openMeal, openMeals, settled, visit, watchForErrors } from './kit';
 
 test('a dish of one’s own, made from a technique, stands in a meal', async ({ page }) => {
   const errors = watchForErrors(page);
@@ -52,7 +52,7 @@ test('what is changed is taken back, a nameless dish is refused, and the kept on
 
 test('dishes are found by time, heat, guests and allergens', async ({ page }) => {
   await openMeals(page);
-  await page.goto('/dishes');
+  await visit(page, '/dishes');
   const count = page.getByRole('status');
   const choose = async (filter: string, option: string) => {
     await page.getByRole('button', { name: filter, exact: true }).click();
@@ -77,7 +77,7 @@ test('a dish of the shelf goes onto the menu as one’s own', async ({ page }) =
   await page.getByRole('button', { name: '+ Cucumber yogurt' }).click();
   await expect(page.getByText('Cucumber yogurt', { exact: true })).toBeVisible();
   await settled(page);
-  await page.goto('/dishes');
+  await visit(page, '/dishes');
   await page.getByRole('searchbox').fill('cucumber');
   await expect(page.getByRole('link', { name: /Cucumber yogurt yours/ })).toBeVisible();
 });
@@ -94,6 +94,8 @@ test('what a plan has to heed is told with its fix, and what is passed over leav
   await page.reload();
   await expect(page.getByRole('button', { name: /To heed.*1 passed over/ })).toBeVisible();
   await page.getByRole('navigation').getByRole('link', { name: 'Score' }).click();
+  // The menu has such a link too.
+  await expect(page.getByTestId('score')).toBeVisible();
   await page.getByRole('link', { name: '1 to heed' }).click();
   await expect(heed).toContainText('Cool it within the hour');
 });
@@ -107,6 +109,7 @@ test('raw kidney beans without a hard boil are called unsafe on every view of th
   const alarm = page.getByRole('alert').filter({ hasText: 'Not safe as it stands' });
   await expect(alarm).toContainText('boil them hard for 30 minutes');
   await page.getByRole('navigation').getByRole('link', { name: 'Score' }).click();
+  await expect(page.getByTestId('score')).toBeVisible();
   await expect(alarm).toBeVisible();
 });
 
@@ -132,7 +135,7 @@ test('a recipe is pasted, put right, and stands in a meal', async ({ page }) => 
   await page.getByRole('button', { name: 'Keep it, and onto the menu' }).click();
   await expect(page.getByText('Carrot pot', { exact: true })).toBeVisible();
   await settled(page);
-  await page.goto('/dishes');
+  await visit(page, '/dishes');
   await page.getByRole('searchbox').fill('carrot pot');
   await page.getByRole('link', { name: /Carrot pot/ }).click();
   await expect(page.getByText('800 g carrots')).toBeVisible();
@@ -141,7 +144,7 @@ test('a recipe is pasted, put right, and stands in a meal', async ({ page }) => 
 
 test('what is no recipe is refused in words', async ({ page }) => {
   await openMeals(page);
-  await page.goto('/dishes/read');
+  await visit(page, '/dishes/read');
   const field = page.getByRole('textbox', { name: /Paste it here/ });
   await field.fill('<html><body><p>About us</p></body></html>');
   await page.getByRole('button', { name: 'Read it' }).click();
@@ -158,7 +161,7 @@ test('what is no recipe is refused in words', async ({ page }) => {
 test('a dish written by hand is changed step by step, a circle is refused, and all is taken back', async ({ page }) => {
   const errors = watchForErrors(page);
   await openMeals(page);
-  await page.goto('/dishes/cheeks');
+  await visit(page, '/dishes/cheeks');
   await page.getByRole('button', { name: 'Change it' }).click();
   const steps = page.getByRole('region', { name: 'The steps' });
   await steps.getByRole('button', { name: /^trim/ }).click();
@@ -181,11 +184,11 @@ test('a dish written by hand is changed step by step, a circle is refused, and a
 
 test('a dish is saved as a file and opened again beside the one that is there', async ({ page }) => {
   await openMeals(page);
-  await page.goto('/dishes/barley');
+  await visit(page, '/dishes/barley');
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'save as a dish file' }).click();
   const path = await (await saved).path();
-  await page.goto('/dishes/read');
+  await visit(page, '/dishes/read');
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'barley.dish.json', mimeType: 'application/json', buffer: readFileSync(path) });
@@ -199,7 +202,7 @@ test('a dish is saved as a file and opened again beside the one that is there', 
 test('a dish is copied, its pots, its waiting and its order changed, and put onto a menu', async ({ page }) => {
   const errors = watchForErrors(page);
   await openMeals(page);
-  await page.goto('/dishes/barley');
+  await visit(page, '/dishes/barley');
   await page.getByRole('button', { name: 'make a copy' }).click();
   await expect(page.getByRole('heading', { name: 'Pearl barley with leeks (copy)' })).toBeVisible();
   await page.getByRole('button', { name: 'Change it' }).click();
@@ -217,6 +220,6 @@ test('a dish is copied, its pots, its waiting and its order changed, and put ont
   await page.getByRole('button', { name: 'Done' }).click();
   await page.getByRole('button', { name: 'Onto the menu of Harvest supper' }).click();
   await page.getByRole('link', { name: 'see it in the score' }).click();
-  await expect(page.getByText('Pearl barley with leeks (copy)').first()).toBeVisible();
+  await expect(page.getByTestId('score').getByText('Pearl barley with leeks (copy)').first()).toBeVisible();
   expect(errors).toEqual([]);
 });

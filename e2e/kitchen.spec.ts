@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { inTable } from './browser-store';
-import { EMPTY_STATE, openMeals, settled, watchForErrors } from './kit';
+import { EMPTY_STATE, openMeals, settled, visit, watchForErrors } from './kit';
 
 test('burners, oven, pots and people are edited and kept', async ({ page }) => {
   const errors = watchForErrors(page);
@@ -53,7 +53,7 @@ test.describe(() => {
 });
 
 test('a meal that is not there says so and leads back', async ({ page }) => {
-  await page.goto('/meals/no-such-meal');
+  await visit(page, '/meals/no-such-meal');
   await expect(page.getByText('There is no such meal in this browser')).toBeVisible();
   await page.getByRole('link', { name: 'Go to the meals' }).click();
   await expect(page.getByRole('heading', { name: 'Meals', exact: true })).toBeVisible();

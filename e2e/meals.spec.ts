@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { EMPTY_STATE, openMeal, openMeals, settled, watchForErrors } from './kit';
+import { EMPTY_STATE, openMeal, openMeals, settled, visit, watchForErrors } from './kit';
 
 test.describe(() => {
   test.use({ storageState: EMPTY_STATE });
@@ -75,7 +75,7 @@ test('a kitchen is changed for real: with one burner less the plan is another', 
   await expect(burners.getByRole('button', { name: /Take out/ })).toHaveCount(3);
   await burners.getByRole('button', { name: /Take out .*middling/i }).click();
   await expect(burners.getByRole('button', { name: /Take out/ })).toHaveCount(2);
-  await page.goto('/meals/harvest/score');
+  await visit(page, '/meals/harvest/score');
   await settled(page);
   await expect(page.getByTestId('score').getByText('Weak burner', { exact: true })).toBeVisible();
   await expect(page.getByTestId('score').getByText('Middling burner', { exact: true })).toHaveCount(0);

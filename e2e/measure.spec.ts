@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openBench, openMeal, openMeals, settled, watchForErrors } from './kit';
+import { openBench, openMeal, openMeals, settled, visit, watchForErrors } from './kit';
 
 test('more people: where the pots are too small one borrows, and every change is explained', async ({ page }) => {
   const errors = watchForErrors(page);
@@ -76,7 +76,7 @@ test('a dish is laid on the bench, its liquid written back, and taken back', asy
 });
 
 test('a dish that is not there is said in words', async ({ page }) => {
-  await page.goto('/bench?meal=nowhere&dish=nothing');
+  await visit(page, '/bench?meal=nowhere&dish=nothing');
   await expect(page.getByText('That dish is not in this browser')).toBeVisible();
   await expect(page.getByTestId('liquid')).toBeVisible();
 });
@@ -137,7 +137,7 @@ test('a mug of one’s own is measured once and measures everywhere; an amount i
 
 test('a kitchen high above the sea, and a kettle first', async ({ page }) => {
   await openMeals(page);
-  await page.goto('/kitchens/hall');
+  await visit(page, '/kitchens/hall');
   await page.getByRole('textbox', { name: 'Above the sea' }).fill('9000');
   await expect(page.getByText('a whole number from -430 to 5500. Kept at 0.')).toBeVisible();
   await page.getByRole('textbox', { name: 'Above the sea' }).fill('2000');

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { NOON, NOON_STATE, openMeal, settled, watchForErrors } from './kit';
+import { NOON, NOON_STATE, openMeal, settled, visit, watchForErrors } from './kit';
 
 const toPrep = (page: Page) => page.getByRole('navigation').getByRole('link', { name: 'Prep' }).click();
 const leaf = (page: Page, name: string) =>
@@ -141,9 +141,9 @@ test.describe(() => {
 
 test('more people, more to buy; on a phone nothing lies beyond the edge of any leaf', async ({ page }) => {
   await openMeal(page, 'boat');
-  await page.goto('/meals/boat/prep');
+  await visit(page, '/meals/boat/prep');
   await expect(page.getByText('300 g red rice').first()).toBeVisible();
-  await page.goto('/meals/boat');
+  await visit(page, '/meals/boat');
   await page.getByRole('textbox', { name: 'People at the table' }).fill('2');
   await toPrep(page);
   await expect(page.getByText('140 g red rice').first()).toBeVisible();

@@ -5,7 +5,7 @@ import { mealFile } from '@/core/formats/meal-file';
 import type { Meal } from '@/core/meal/meal';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { asPlannedUntil, inTable } from './browser-store';
-import { EMPTY_STATE, NOON, openMeal, openMeals, settled, watchForErrors } from './kit';
+import { EMPTY_STATE, NOON, openMeal, openMeals, settled, visit, watchForErrors } from './kit';
 
 test.use({ storageState: EMPTY_STATE });
 
@@ -30,7 +30,7 @@ test('what nobody knows is asked about once, is neither vegan nor free of anythi
 }) => {
   const errors = watchForErrors(page);
   await page.clock.install({ time: NOON });
-  await page.goto('/dishes/shelf-squash-curry');
+  await visit(page, '/dishes/shelf-squash-curry');
   const main = page.getByLabel('Instead of squash');
   await main.fill('blorp');
   await main.blur();
@@ -63,7 +63,7 @@ test('what nobody knows is asked about once, is neither vegan nor free of anythi
   await openMeals(page);
   await page.getByLabel('Files to open').setInputFiles([asFile(meal([soup, fish]))]);
   await expect(page.getByRole('region', { name: 'Files' }).getByRole('status')).toContainText('is here');
-  await page.goto('/meals/safe?heed');
+  await visit(page, '/meals/safe?heed');
   await settled(page);
   const heed = page.getByRole('region', { name: 'To heed' });
   await expect(heed).toContainText('“zzyzx” (Seared zzyzx) is not known: what is it?');

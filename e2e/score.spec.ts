@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { EMPTY_STATE, openMeal, openMeals, settled, watchForErrors } from './kit';
+import { EMPTY_STATE, openMeal, openMeals, settled, visit, watchForErrors } from './kit';
 
 test('the score is read by keyboard: step by step, line by line, each with its reason', async ({ page }) => {
   const errors = watchForErrors(page);
@@ -186,7 +186,7 @@ test.describe(() => {
     });
     await openMeals(page);
     const asked = page.waitForRequest((request) => request.url().includes('/api/plan'));
-    await page.goto('/meals/boat');
+    await visit(page, '/meals/boat');
     expect((await asked).method()).toBe('POST');
     await settled(page);
     await expect(page.getByTestId('planner-seat')).toContainText('the server made this plan');

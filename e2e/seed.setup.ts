@@ -1,6 +1,6 @@
 import { expect, test as setup } from '@playwright/test';
 import { inTable } from './browser-store';
-import { NOON, NOON_STATE, openMeals, SAMPLE_STATE, settled } from './kit';
+import { NOON, NOON_STATE, openMeals, SAMPLE_STATE, settled, visit } from './kit';
 
 // What most tests begin from: a browser in which the sample meals have been opened before, their plans made. It saves each of them the planning.
 for (const [name, path, time, ids] of [
@@ -12,7 +12,7 @@ for (const [name, path, time, ids] of [
     if (time) await page.clock.install({ time });
     await openMeals(page);
     for (const id of ids) {
-      await page.goto(`/meals/${id}`);
+      await visit(page, `/meals/${id}`);
       await settled(page);
       const isKept = (plans: readonly { readonly mealId: string }[], meal: string) => ({
         answer: plans.some(({ mealId }) => mealId === meal),

@@ -192,9 +192,7 @@ export const paperFish: Dish = dish({
     bake('bake', 'bake', 200, 1, [13, 15, 18], 'Into the hot oven.', {
       vessel: 'tray',
       doneWhen: 'puffed; the fish is opaque and flakes',
-      cautions: [
-        'Fish is safe at 63 °C in the middle, or opaque and flaking; local rules come first. Open the paper away from you: steam.',
-      ],
+      cautions: ['Open the paper away from you: the steam scalds.'],
     }),
   ],
   links: [follow('wrap', 'bake', 0, 30, 10)],

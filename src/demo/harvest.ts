@@ -288,10 +288,7 @@ export const beefCheeks: Dish = dish({
       {
         vessel: 'pot',
         doneWhen: 'it tastes whole',
-        cautions: [
-          'Tell the table: the damsons have stones.',
-          'Whole cuts of beef are safe from 63 °C with 3 minutes’ rest; this braise goes far beyond. Local rules come first.',
-        ],
+        cautions: ['Tell the table: the damsons have stones.'],
       },
     ),
   ],

@@ -50,9 +50,7 @@ const porkShoulder: Dish = dish({
       attention: 'eyes',
       lookEvery: 90,
       doneWhen: 'a spoon goes in and the meat gives way',
-      cautions: [
-        'Whole cuts of pork are safe from 63 °C with 3 minutes’ rest; this one goes on to about 90 °C to be tender. Local rules come first.',
-      ],
+      cautions: [],
     }),
     work(
       'lift',
@@ -388,7 +386,6 @@ const celeriacSoup: Dish = dish({
     work('blend', 'blend', [5, 6, 8], 'Off the heat, blend smooth with the cream; taste.', {
       vessel: 'pot',
       uses: ['cream'],
-      cautions: ['Hot soup jumps from a blender: keep its head under, start slowly.'],
     }),
     simmer('warm', 'keep warm', 'lowest', [8, 10, 12], 'Back on the lowest heat, lid on.', {
       vessel: 'pot',

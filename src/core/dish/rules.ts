@@ -66,18 +66,22 @@ export function ruleOf(dish: Pick<Dish, 'ingredients'>): CentreRule | null {
 /** Boiled or simmered in its liquid for so long, its middle is far beyond any rule. Common practice, no source. */
 const THROUGH_AND_THROUGH = 60;
 
-/** Minutes at the least that a dish lies in simmering liquid, or closed in an oven or a pressure cooker, from a step on. */
+/** Minutes at the least that a dish lies in simmering liquid, or what counts for as many: in a pressure cooker, a closed pot in the oven, the oven. */
 function wetMinutes(dish: Dish, steps: readonly Step[]): number {
-  return steps
-    .filter((step) => isWet(dish, step))
-    .reduce((sum, step) => sum + step.minutes.shortest * (step.place.at === 'appliance' ? PRESSED : 1), 0);
+  return steps.reduce((sum, step) => sum + step.minutes.shortest * weightOf(dish, step), 0);
 }
 
-/** Under pressure a minute counts for three. Common practice, no source. */
+/** Under pressure a minute counts for three; in the open oven three count for one. Common practice, no source. */
 const PRESSED = 3;
+const ROASTED = 1 / 3;
+
+function weightOf(dish: Dish, step: Step): number {
+  if (step.place.at === 'appliance') return step.place.appliance === 'pressure-cooker' ? PRESSED : 0;
+  if (isWet(dish, step)) return 1;
+  return step.place.at === 'oven' ? ROASTED : 0;
+}
 
 function isWet(dish: Dish, { place, attention, vessel }: Step): boolean {
-  if (place.at === 'appliance') return place.appliance === 'pressure-cooker';
   if (attention === 'hands' || (place.at !== 'burner' && place.at !== 'oven')) return false;
   const kinds = dish.vessels.find(({ id }) => id === vessel)?.need.kinds ?? [];
   return kinds.some((kind) => kind === 'casserole' || kind === 'pot') && kinds.every((kind) => kind !== 'tray');

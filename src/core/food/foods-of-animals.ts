@@ -59,6 +59,7 @@ sausage, pork sausage, beef sausage, lamb sausage, chipolata, banger, cumberland
 meatball, kofta, kofte, kefta, kibbeh, cevapcici, frikadelle, rissole, meat loaf, meatloaf, beef meatball, pork meatball, swedish meatball, polpette, kebab meat, doner meat | gluten, eggs, milk
 chicken mince, minced chicken, ground chicken, chicken burger, turkey mince, minced turkey, ground turkey, turkey burger, turkey meatball, chicken meatball, minced duck, duck mince | bird
 chicken sausage, turkey sausage | bird, gluten, milk, sulphites, mustard
+scotch egg, sausage roll | gluten, eggs, milk, sulphites
 venison mince, minced venison, ground venison, venison burger, venison sausage | gluten
 `;
 
@@ -93,7 +94,7 @@ salt cod, saltfish, salt fish, bacalao, bacalhau, baccala, stockfish, dried fish
 fish finger, fish stick, fish cake, fishcake, fish ball, breaded fish, battered fish, goujon of plaice | gluten, eggs, milk
 fish roe, cod roe, roe, soft roe, herring roe, milt
 smoked salmon, lox, gravlax, gravadlax, smoked trout, smoked mackerel, smoked eel, smoked sturgeon, smoked sprat, smoked herring, buckling, hot smoked salmon, peppered mackerel | ready
-anchovy, anchovy fillet, salted anchovy, anchovy paste, anchovy essence, rollmop, pickled herring, matjes, soused herring, marinated anchovy, boqueron, bottarga, caviar, salmon roe, lumpfish roe, ikura, tobiko, masago, trout roe, taramasalata | ready
+anchovy, anchovy fillet, salted anchovy, anchovy paste, anchovy essence, rollmop, pickled herring, matjes, soused herring, marinated anchovy, boqueron, bottarga, caviar, salmon roe, lumpfish roe, ikura, tobiko, masago, trout roe, taramasalata, tarama | ready
 tinned tuna, tinned salmon, tinned sardine, tinned mackerel, tuna chunk, smoked mackerel pate, tuna mayonnaise | cooked
 bonito flake, katsuobushi, dried anchovy, niboshi, dried bonito | ready
 surimi, crab stick, seafood stick, kamaboko, fish tofu | cooked, crustaceans, eggs, gluten, soy
@@ -121,7 +122,7 @@ seafood, seafood mix, mixed seafood, seafood cocktail, shellfish, mixed shellfis
 
 export const EGGS = `
 egg, hen egg, chicken egg, duck egg, quail egg, goose egg, egg white, egg yolk, whole egg, beaten egg, egg wash, liquid egg, egg glaze
-hard boiled egg, boiled egg, pickled egg, scotch egg, cooked egg, salted duck egg, century egg, firm egg | cooked
+hard boiled egg, boiled egg, pickled egg, cooked egg, salted duck egg, century egg, firm egg | cooked
 `;
 
 export const DAIRY = `

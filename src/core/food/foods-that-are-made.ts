@@ -24,17 +24,17 @@ cocoa, cocoa powder, cacao, cacao nib, cacao powder, unsweetened cocoa
 toffee, fudge, caramel, caramel sauce, butterscotch | milk
 marshmallow, turkish delight, jelly baby, jelly, jello, wine gum | diet:with meat
 meringue, meringue nest | eggs
-biscuit, cookie, digestive biscuit, digestive, shortbread, cracker, graham cracker, ginger nut biscuit, gingerbread, amaretti biscuit, speculoos, rich tea biscuit, oatcake, cream cracker, water biscuit, cheese biscuit, wafer, cake, sponge cake, fruit cake, brownie, muffin, doughnut, brioche, croissant, pain au chocolat, panettone, stollen, lady finger, ladyfinger, sponge finger, savoiardi, waffle, pancake, crepe, blini, scone, christmas pudding, eclair, madeleine, danish pastry, hot cross bun, teacake | gluten, eggs, milk, diet:vegetarian
+biscuit, cookie, digestive biscuit, digestive, shortbread, cracker, graham cracker, ginger nut biscuit, gingerbread, amaretti biscuit, speculoos, rich tea biscuit, oatcake, cream cracker, water biscuit, cheese biscuit, wafer, cake, sponge cake, fruit cake, brownie, muffin, doughnut, brioche, croissant, pain au chocolat, panettone, stollen, lady finger, ladyfinger, sponge finger, savoiardi, waffle, pancake, crepe, blini, scone, eclair, madeleine, danish pastry, hot cross bun, teacake | gluten, eggs, milk, diet:vegetarian
 `;
 
 export const BREADS = `
-bread, white bread, brown bread, wholemeal bread, sourdough bread, country bread, crusty bread, stale bread, french bread, baguette, ciabatta, rye bread, pumpernickel, sliced bread, bread roll, roll, bread crust, toast, crouton, breadcrumb, fresh breadcrumb, dried breadcrumb, panko, panko breadcrumb, rusk, melba toast, crispbread, pita, pitta, pita bread, pitta bread, flatbread, flat bread, lavash, chapati, chapatti, roti, tortilla, flour tortilla, wheat tortilla, wrap, tortilla wrap, barbari bread, sangak, bagel, english muffin, crumpet, bread stick, breadstick, grissini, pretzel, matzo, matzah, matzo meal, soda bread, bread dough, pizza dough, pizza base, pastry, shortcrust, shortcrust pastry, puff pastry, pie crust, hot water crust, pie dough, injera, dosa batter, ekmek, simit, bread sauce, stuffing, stuffing mix, sage and onion stuffing, batter, tempura batter, tempura flour, pancake mix, sandwich bread, toasted bread, day old bread, pull apart bread, dumpling, suet dumpling, bao, bao bun, steamed bun, mantou | gluten
+bread, white bread, brown bread, wholemeal bread, sourdough bread, country bread, crusty bread, stale bread, french bread, baguette, ciabatta, rye bread, pumpernickel, sliced bread, bread roll, roll, bread crust, toast, crouton, breadcrumb, fresh breadcrumb, dried breadcrumb, panko, panko breadcrumb, rusk, melba toast, crispbread, pita, pitta, pita bread, pitta bread, flatbread, flat bread, lavash, chapati, chapatti, roti, tortilla, flour tortilla, wheat tortilla, wrap, tortilla wrap, barbari bread, sangak, bagel, english muffin, crumpet, bread stick, breadstick, grissini, pretzel, matzo, matzah, matzo meal, soda bread, bread dough, pizza dough, pizza base, injera, dosa batter, ekmek, simit, sage and onion stuffing, tempura batter, tempura flour, sandwich bread, toasted bread, day old bread, pull apart bread, bao, bao bun, steamed bun, mantou | gluten
 focaccia, olive bread, malt loaf, granary bread, seeded bread, burger bun, hamburger bun, hot dog bun, bun, bread bun, hot dog roll, brioche bun, milk bread, challah | gluten, eggs, milk, sesame, diet:vegetarian
 naan, naan bread, nan bread, garlic naan, peshwari naan, kulcha, paratha, bhatura, puri bread, cornbread, corn bread, garlic bread, yorkshire pudding, popover | gluten, milk, eggs, diet:vegetarian
 breaded, crumbed, battered | gluten, eggs, milk, diet:vegetarian
 buttered, creamed, creamy, cheesy, au gratin | milk, diet:vegetarian
-all butter puff pastry, all butter pastry, all butter shortcrust, butter puff pastry | gluten, milk, diet:vegetarian
-french toast, quiche, cheese straw, macaroni cheese | gluten, milk, eggs, diet:vegetarian
+pastry, shortcrust, shortcrust pastry, puff pastry, pie crust, pie dough, sweet pastry, rough puff, flaky pastry, bread sauce, all butter puff pastry, all butter pastry, all butter shortcrust, butter puff pastry | gluten, milk, diet:vegetarian
+french toast, cheese straw, pancake mix, batter, pancake batter, vol au vent, macaroni cheese | gluten, milk, eggs, diet:vegetarian
 `;
 
 export const SAUCES = `
@@ -55,13 +55,13 @@ tapenade, olive tapenade | fish, diet:with fish
 pesto, basil pesto, green pesto, red pesto, rocket pesto | milk, tree nuts, rennet, diet:vegetarian
 hummus, houmous, humus, hommous, baba ganoush, baba ghanoush, moutabal, tarator, tahini sauce | sesame
 tzatziki, raita, cacik, sour cream dip, blue cheese dip, ranch, alfredo sauce, butter sauce, cream sauce, carbonara sauce, mushroom sauce, tikka masala sauce, korma sauce, butter chicken sauce | milk, diet:vegetarian
-guacamole, salsa fresca, pico de gallo, refried bean, baked bean, mushy pea
+guacamole, salsa fresca, pico de gallo, baked bean, mushy pea
 curry paste, thai curry paste, red curry paste, green curry paste, yellow curry paste, massaman paste, massaman curry paste, laksa paste, tom yum paste, rendang paste, sambal belacan, panang paste, nasi goreng paste, thai red curry paste, thai green curry paste | crustaceans, fish, soy, diet:with fish
 tikka paste, korma paste, madras paste, tandoori paste, balti paste, rogan josh paste, vindaloo paste, jalfrezi paste, indian curry paste, bhuna paste | mustard, sulphites
 satay sauce, peanut sauce | peanuts, soy, gluten, crustaceans, fish, diet:with fish
 mole, mole paste, mole sauce, romesco, romesco sauce, muhammara, pipian | tree nuts, peanuts, sesame, gluten
 yeast extract spread, yeast extract, bouillon seasoning | gluten, celery, soy
-falafel, falafel mix, onion bhaji, samosa, pakora, bhaji, veggie burger, bean burger, vegetable burger, spring roll, vegetable spring roll, egg roll, vegetarian sausage, veggie sausage, vegetarian mince, veggie mince, vegetarian burger, mycoprotein | gluten, soy, eggs, milk, mustard, celery, sesame, diet:vegetarian
+falafel, falafel mix, onion bhaji, pakora, bhaji, veggie burger, bean burger, vegetable burger, vegetable spring roll, vegetarian sausage, veggie sausage, vegetarian mince, veggie mince, vegetarian burger, mycoprotein | gluten, soy, eggs, milk, mustard, celery, sesame, diet:vegetarian
 `;
 
 export const STOCKS = `
@@ -84,7 +84,7 @@ irish cream, cream liqueur | milk, diet:vegetarian
 advocaat, eggnog, egg nog | eggs, milk, diet:vegetarian
 coffee, instant coffee, espresso, tea, black tea, green tea, lapsang souchong, rooibos, hibiscus tea, matcha, herbal tea, cola, lemonade, ginger beer, ginger ale, tonic water, soda water, club soda, tomato juice drink, vegetable juice drink, kombucha, pickle juice, pickle brine, brine, olive brine
 oat milk, oat drink, oat cream, oat yogurt, barley water | gluten
-rice milk, rice drink, hemp milk, coconut yogurt, coconut drink, pea milk, flax milk, tigernut milk, horchata
+rice milk, rice drink, hemp milk, coconut yogurt, coconut yoghurt, coconut drink, pea milk, flax milk, tigernut milk, horchata
 malted milk, malted milk powder, hot chocolate, drinking chocolate, instant hot chocolate | gluten, milk, diet:vegetarian
 `;
 

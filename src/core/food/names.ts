@@ -19,14 +19,14 @@ export function plain(text: string): string {
     .normalize('NFD')
     .replace(/\p{M}/gu, '')
     .replace(/[’'`]s\b/g, '')
-    .replace(/[’'`]/g, '');
+    .replace(/[’'`]/g, '')
+    .replace(/[-–—]/g, ' ');
 }
 
 /** Its words in the singular. */
 export function wordsOf(text: string): string[] {
   return plain(text)
     .replaceAll(KEPT, ' and ')
-    .replace(/[-–—]/g, ' ')
     .split(/[\s.!?*]+/)
     .filter(Boolean)
     .map(singular);

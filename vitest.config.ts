@@ -24,7 +24,13 @@ export default defineConfig({
       },
       {
         resolve: { alias },
-        test: { ...shared, name: 'reference', include: ['reference/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 120_000 },
+        test: {
+          ...shared,
+          name: 'reference',
+          include: ['reference/**/*.test.ts'],
+          testTimeout: 60_000,
+          hookTimeout: 120_000,
+        },
       },
     ],
   },

@@ -13,6 +13,7 @@ import { isOfDish } from '@/core/meal/keys';
 import type { Meal, MealSetting } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pins';
 import type { Plan } from '@/core/meal/plan';
+import { applied, type Change } from '@/core/remedies/change';
 import { SAMPLE_MEALS, type SampleMeal } from '@/demo/meals';
 import type { Pantry, StoredMeal } from './db';
 import { saidFoods } from './foods';
@@ -169,30 +170,36 @@ export async function addToMeal(db: Pantry, mealId: string, dishId: string, now:
   );
 }
 
-/** Puts one dish of a meal in the place of another; what was set by hand for the old one goes with it. */
-export async function changeDish(
-  db: Pantry,
-  mealId: string,
-  dishId: string,
-  dish: Dish,
-  now: number,
-): Promise<Refusal | null> {
-  const fault = checkDish(dish)[0];
-  if (fault) return fault;
-  return db.transaction('rw', db.meals, db.dishes, async () => {
-    await db.dishes.put(unlearned(dish));
-    return changeMeal(
-      db,
-      mealId,
-      ({ dishIds, pins = [], ahead }) => ({
-        dishIds: dishIds.map((id) => (id === dishId ? dish.id : id)),
-        pins: pins.filter(({ key }) => !isOfDish(key, dishId)),
-        // What is made in another way may be made ahead already, in its own steps.
-        ...(ahead ? { ahead: ahead.filter((each) => each.dish !== dishId) } : {}),
-      }),
-      now,
-    );
-  });
+/** Ends a transaction in which something was refused: nothing of it is stored. */
+class Refused extends Error {
+  constructor(readonly refusal: Refusal) {
+    super(refusal.sentence);
+  }
+}
+
+/** Carries out a change of a meal, whoever proposed it: all of it is stored, or, where any part is refused, nothing. */
+export async function carryOut(db: Pantry, mealId: string, change: Change, now: number): Promise<Refusal | null> {
+  const orRefuse = async (stored: Promise<Refusal | null>) => {
+    const refusal = await stored;
+    if (refusal) throw new Refused(refusal);
+  };
+  try {
+    await db.transaction('rw', db.meals, db.kitchens, db.dishes, db.foods, async () => {
+      const before = await loadWritten(db, mealId);
+      if (!before)
+        throw new Refused({ where: 'meal', sentence: 'This meal is no longer there; go back to the meals.' });
+      const { hour, pace, pins, ahead, kitchen, dishes } = applied(before, change);
+      if (kitchen !== before.kitchen) await orRefuse(storeKitchen(db, kitchen));
+      for (const dish of dishes) if (!before.dishes.includes(dish)) await orRefuse(storeDish(db, dish));
+      const dishIds = dishes.map(({ id }) => id);
+      const rest = { ...(pins ? { pins } : {}), ...(ahead ? { ahead } : {}) };
+      await orRefuse(changeMeal(db, mealId, { hour, pace, dishIds, ...rest }, now));
+    });
+    return null;
+  } catch (error) {
+    if (error instanceof Refused) return error.refusal;
+    throw error;
+  }
 }
 
 /** What a plan depends on, as text: equal text, equal plan. All of a meal but its name, and what the cook passes over. */

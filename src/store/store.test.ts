@@ -13,7 +13,7 @@ import { backup, bringIn, clashesWith, fileOfMeal, restore, wantsBackup } from '
 import { sayFood } from './foods';
 import {
   addToMeal,
-  changeDish,
+  carryOut,
   changeKitchen,
   changeMeal,
   createMeal,
@@ -161,7 +161,7 @@ describe('a dish made in another way', () => {
     const meal = (await loadMeal(db, 'harvest'))!;
     const cheeks = meal.dishes.find(({ id }) => id === 'cheeks')!;
     const other = { ...cheeks, id: 'cheeks-eve', name: 'Cheeks of yesterday' };
-    expect(await changeDish(db, meal.id, 'cheeks', other, 2)).toBeNull();
+    expect(await carryOut(db, meal.id, { kind: 'dish', dishId: 'cheeks', dish: other }, 2)).toBeNull();
     const changed = (await loadMeal(db, 'harvest'))!;
     expect(changed.dishes.map(({ id }) => id)).toEqual(
       meal.dishes.map(({ id }) => (id === 'cheeks' ? 'cheeks-eve' : id)),
@@ -174,9 +174,30 @@ describe('a dish made in another way', () => {
     await loadSamples(db, TODAY);
     const meal = (await loadMeal(db, 'harvest'))!;
     const broken = { ...meal.dishes[0]!, id: 'broken', steps: [] };
-    expect((await changeDish(db, meal.id, meal.dishes[0]!.id, broken, 2))?.sentence).toMatch(/at least one step/);
+    expect(
+      (await carryOut(db, meal.id, { kind: 'dish', dishId: meal.dishes[0]!.id, dish: broken }, 2))?.sentence,
+    ).toMatch(/at least one step/);
     expect(await loadMeal(db, 'harvest')).toEqual(meal);
     expect(await db.dishes.get('broken')).toBeUndefined();
+  });
+});
+
+describe('a change of several dishes', () => {
+  it('is stored whole or, where one of them is refused, not at all', async () => {
+    const [sample] = SAMPLE_MEALS;
+    await loadSamples(db, new Date('2026-11-25'), { samples: [sample!] });
+    const [first, second] = sample!.dishes;
+    const id = sample!.setting.id;
+    const before = await db.meals.get(id);
+    const other = { ...first!, id: 'other' };
+    const broken = { ...second!, id: 'broken', steps: [] };
+    const dishes = { [first!.id]: other, [second!.id]: broken };
+    expect((await carryOut(db, id, { kind: 'dishes', dishes }, 5))?.sentence).toBeTruthy();
+    expect(await db.meals.get(id)).toEqual(before);
+    expect(await db.dishes.get('other')).toBeUndefined();
+    expect(await carryOut(db, id, { kind: 'dishes', dishes: { [first!.id]: other } }, 6)).toBeNull();
+    expect((await db.meals.get(id))?.dishIds[0]).toBe('other');
+    expect((await carryOut(db, 'gone', { kind: 'hour', hour: '20:00' }, 7))?.sentence).toContain('no longer there');
   });
 });
 

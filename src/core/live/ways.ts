@@ -5,6 +5,7 @@ import { isLongSimmer, OVEN_SIMMER } from '@/core/meal/elsewhere';
 import { holdOfVessel, readUnit, stepKey } from '@/core/meal/keys';
 import type { Landing, Plan } from '@/core/meal/plan';
 import type { PlanResult } from '@/core/meal/plan-meal';
+import { type Tryable, tryOut } from '@/core/remedies/try-out';
 import { listed } from '@/core/units/words';
 import { mealAsItIs } from './as-it-is';
 import { carryOn, type RestRequest } from './carry-on';
@@ -24,15 +25,14 @@ const WORTH_LEAVING = 15;
 const MOST_SHOWN = 3;
 
 /** What can be done when something comes late or stands too long: what to tell, and what it would lead to. */
-export interface Way {
-  readonly id: string;
+export interface Way extends Tryable {
+  /** What kind of thing it does: of ways of one sort that help alike only the best is told. */
+  readonly sort: 'down' | 'warm' | 'oven' | 'later' | 'after' | 'drop';
   /** As a button says it: "keep Barley warm". */
   readonly says: string;
   /** How that is done, where the button does not say it: "Barley in a low oven". */
   readonly how?: string;
   readonly does: readonly Said[];
-  /** How much it asks of cook and table, from 0 upwards. */
-  readonly effort: number;
 }
 
 /** A way that was planned for real. */
@@ -71,6 +71,7 @@ function turnedDown({ dishId, dishName, waits, mostMinutes }: Landing, steps: re
     const more = Math.min(Math.round(left * SLOWER), Math.max(1, waits - mostMinutes + 2));
     return [
       {
+        sort: 'down',
         id: `down ${step.key}`,
         says: `turn the flame down under ${dishName}`,
         how: `it takes ${more} min more`,
@@ -100,6 +101,7 @@ function keptWarmWays(session: Session, spoilt: readonly Landing[], dishes: read
     });
     return [
       {
+        sort: 'warm',
         id: `warm ${chosen.map(({ dish, where }) => `${dish}:${where}`).join(' ')}`,
         says: `keep ${chosen.length > 1 ? 'them' : chosen[0]!.name} warm`,
         how: groups.join(', '),
@@ -128,6 +130,7 @@ function carried(session: Session, dishes: readonly Dish[], steps: readonly Live
       if (under && rest < WORTH_CARRYING) return [];
       return [
         {
+          sort: 'oven',
           id: `oven ${live.step.key}`,
           says: `${dish.name} into the oven`,
           how: `“${step.name}” goes on there, covered, and leaves its burner`,
@@ -153,6 +156,7 @@ function laterWays({ landings }: Plan, { late }: Trouble): Way[] {
   const ways: Way[] = [0, 1].map((more) => {
     const minutes = Math.ceil(worst / STEP) * STEP + more * 2 * STEP;
     return {
+      sort: 'later',
       id: `later ${minutes}`,
       says: `lay the table ${minutes} min later`,
       does: [{ kind: 'hour', minutes }],
@@ -163,6 +167,7 @@ function laterWays({ landings }: Plan, { late }: Trouble): Way[] {
   if (first.length < late.length) return ways;
   const names = late.map(({ dishName }) => dishName);
   ways.push({
+    sort: 'after',
     id: `after ${late.map(({ dishId }) => dishId).join(' ')}`,
     says: `eat ${first.length > 2 ? 'the rest' : listed(first.map(({ dishName }) => dishName))} first`,
     how: `${listed(names)} ${worst} min after`,
@@ -186,6 +191,7 @@ function leftOut({ late }: Trouble, steps: readonly LiveStep[]): Way[] {
       return minutes >= WORTH_LEAVING && !begun;
     })
     .map(({ dishId, dishName }) => ({
+      sort: 'drop' as const,
       id: `drop ${dishId}`,
       says: `leave ${dishName} out`,
       does: [{ kind: 'dropped' as const, dish: dishId }],
@@ -204,23 +210,19 @@ export async function findWays(
   signal?: { readonly aborted: boolean },
 ): Promise<readonly FoundWay[]> {
   const was = weightOf(troubleOf(session));
-  const found: FoundWay[] = [];
-  for (const way of waysToTry(session, at)) {
-    if (signal?.aborted) return [];
-    const told = withTold(session, way.does, at);
-    const { plan } = await carryOn(told, at, '', planRest);
-    const trouble = troubleOf({ plan, events: told.events });
-    if (weightOf(trouble) < was) found.push({ ...way, trouble, leadsTo: outcomeOf(trouble, plan) });
-  }
-  found.sort((a, b) => weightOf(a.trouble) - weightOf(b.trouble) || a.effort - b.effort);
-  const sorts = new Set<string>();
-  const best = found.filter(({ id, trouble }) => {
-    const sort = `${id.split(' ')[0]} ${trouble.spoilt.map(({ dishId }) => dishId).join(' ')}`;
-    const isNew = !sorts.has(sort);
-    sorts.add(sort);
-    return isNew;
-  });
-  return best.slice(0, MOST_SHOWN);
+  const best = await tryOut<Way, FoundWay>(
+    waysToTry(session, at),
+    async (way) => {
+      const told = withTold(session, way.does, at);
+      const { plan } = await carryOn(told, at, '', planRest);
+      const trouble = troubleOf({ plan, events: told.events });
+      return weightOf(trouble) < was ? { ...way, trouble, leadsTo: outcomeOf(trouble, plan) } : null;
+    },
+    (a, b) => weightOf(a.trouble) - weightOf(b.trouble),
+    ({ sort, trouble }) => `${sort} ${trouble.spoilt.map(({ dishId }) => dishId).join(' ')}`,
+    signal ? { signal } : {},
+  );
+  return signal?.aborted ? [] : best.slice(0, MOST_SHOWN);
 }
 
 function withTold(session: Session, does: readonly Said[], at: number): Session {

@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { checkDish } from '@/core/dish/check';
 import { scaleDish } from '@/core/dish/scale';
+import { appliedAsMade } from '@/core/remedies/change';
+import { ideasFor } from '@/core/remedies/ways-out';
 import { mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { barleyLeeks, mushroomStock } from '@/demo/harvest';
 import { stepKey } from './keys';
+import { lacksVessel } from './missing-vessels';
 import { sharedOut } from './share-out';
-import { changed, ideasFor, lacksVessel } from './ways-out';
 
 const grain = plainGrain();
 const pot = grain.vessels[0]!;
@@ -69,7 +71,7 @@ describe('where no pot is large enough', () => {
     const ideas = ideasFor(meal).filter(({ id }) => id === 'borrow vessels' || id === 'share out');
     expect(ideas.map(({ says }) => says)).toEqual(['share Grain grain out between two pots', 'borrow a pot of 5 l']);
     for (const idea of ideas) {
-      const other = changed(meal, idea.change);
+      const other = appliedAsMade(meal, idea.change);
       expect(lacksVessel(other), idea.id).toBe(false);
       expect(
         (await planned(other)).landings.every(({ late }) => late === 0),
@@ -80,7 +82,7 @@ describe('where no pot is large enough', () => {
 
   it('shares out amounts for all the people', () => {
     const share = ideasFor(meal).find(({ id }) => id === 'share out')!;
-    const [dish] = changed(meal, share.change).dishes;
+    const [dish] = appliedAsMade(meal, share.change).dishes;
     const water = scaleDish(dish!, 10).ingredients.filter(({ id }) => id.startsWith('water'));
     expect(water.reduce((sum, { amount }) => sum + amount.quantity, 0)).toBe(1500);
   });

@@ -3,13 +3,19 @@ import { asMadeAhead } from '@/core/meal/ahead';
 import type { MadeAhead, Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
 import type { PlanResult } from '@/core/meal/plan-meal';
+import { applied } from '@/core/remedies/change';
+import { type Tryable, type TryOutOptions, tryOut } from '@/core/remedies/try-out';
 import { handsBetween, hotHourOf } from './hot-hour';
 import { type Offer, offersOf } from './offers';
 
-/** A dish made ahead, planned for real: what the day of the table then asks. */
-export interface Proposal {
+/** A dish that could be made ahead. */
+interface AheadIdea extends Tryable {
   readonly offer: Offer;
   readonly made: MadeAhead;
+}
+
+/** A dish made ahead, planned for real: what the day of the table then asks. */
+export interface Proposal extends AheadIdea {
   /** Minutes of cooks' hands on the day, and in its last hour, and how much less that is than now. */
   readonly hands: number;
   readonly hotHour: number;
@@ -27,28 +33,33 @@ export async function proposeAhead(
   written: Meal,
   before: Plan,
   plan: (meal: Meal) => Promise<PlanResult>,
-  { onTried, signal }: { onTried?: (tried: number, all: number) => void; signal?: { readonly aborted: boolean } } = {},
+  options: TryOutOptions = {},
 ): Promise<readonly Proposal[]> {
   const chosen = written.ahead ?? [];
   const firsts = offersOf(written).filter(
     ({ dishId }, index, all) =>
       !chosen.some(({ dish }) => dish === dishId) && all.findIndex((each) => each.dishId === dishId) === index,
   );
-  const now = dayOf(written, before);
-  const found: Proposal[] = [];
-  for (const [index, offer] of firsts.entries()) {
-    if (signal?.aborted) break;
+  const ideas = firsts.map((offer): AheadIdea => {
     const made: MadeAhead = { dish: offer.dishId, upTo: offer.upTo, days: 1 };
-    const meal = asMadeAhead({ ...written, ahead: [...chosen, made] });
-    const result = await plan(meal);
-    onTried?.(index + 1, firsts.length);
-    if (!result.ok) continue;
-    const then = dayOf(meal, result.plan);
-    const spares = now.hands - then.hands;
-    if (spares <= 0 && then.late >= now.late) continue;
-    found.push({ offer, made, ...then, spares, sparesHotHour: now.hotHour - then.hotHour });
-  }
-  return found.sort((a, b) => a.late - b.late || b.spares + 2 * b.sparesHotHour - (a.spares + 2 * a.sparesHotHour));
+    return { id: `ahead ${offer.dishId}`, effort: 0, offer, made };
+  });
+  const now = dayOf(written, before);
+  return tryOut<AheadIdea, Proposal>(
+    ideas,
+    async (idea) => {
+      const meal = asMadeAhead(applied(written, { kind: 'ahead', made: idea.made }));
+      const result = await plan(meal);
+      if (!result.ok) return null;
+      const then = dayOf(meal, result.plan);
+      const spares = now.hands - then.hands;
+      const helps = spares > 0 || then.late < now.late;
+      return helps ? { ...idea, ...then, spares, sparesHotHour: now.hotHour - then.hotHour } : null;
+    },
+    (a, b) => a.late - b.late || b.spares + 2 * b.sparesHotHour - (a.spares + 2 * a.sparesHotHour),
+    () => undefined,
+    options,
+  );
 }
 
 function dayOf(meal: Meal, plan: Plan): Pick<Proposal, 'hands' | 'hotHour' | 'late'> {

@@ -4,9 +4,9 @@ import { useEffect, useRef, useState } from 'react';
 import type { Refusal } from '@/core/dish/check';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
-import { findWaysOut, type WayOut } from '@/core/meal/ways-out';
+import { findWaysOut, type WayOut } from '@/core/remedies/ways-out';
 import { pantry } from '@/store/db';
-import { changeDish, changeMeal, storeKitchen, tableInstant } from '@/store/meals';
+import { carryOut, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { askPlanner } from '@/workers/planner';
 
@@ -53,7 +53,7 @@ export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Pl
     if (!own.aborted || ways.length > 0) setSearch({ state: 'done', ways });
     else setSearch({ state: 'idle' });
   };
-  const apply = async (way: WayOut) => setFault(await applyTo(meal, way));
+  const apply = async ({ change }: WayOut) => setFault(await carryOut(pantry(), meal.id, change, Date.now()));
 
   return (
     <div className="contents" data-testid="ways-out">
@@ -108,39 +108,4 @@ export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Pl
 
 function stop(signal: { readonly current: { aborted: boolean } }): void {
   signal.current.aborted = true;
-}
-
-/** Stores what a way out changes; the plan follows. */
-async function applyTo(meal: Meal, { change }: WayOut): Promise<Refusal | null> {
-  const now = Date.now();
-  switch (change.kind) {
-    case 'hour':
-      return changeMeal(pantry(), meal.id, { hour: change.hour }, now);
-    case 'pace':
-      return changeMeal(pantry(), meal.id, { pace: change.pace }, now);
-    case 'kitchen':
-      return storeKitchen(pantry(), change.kitchen);
-    case 'dish':
-      return changeDish(pantry(), meal.id, change.dishId, change.dish, now);
-    case 'dishes':
-      for (const [dishId, dish] of Object.entries(change.dishes)) {
-        const fault = await changeDish(pantry(), meal.id, dishId, dish, now);
-        if (fault) return fault;
-      }
-      return null;
-    case 'ahead':
-      return changeMeal(
-        pantry(),
-        meal.id,
-        ({ ahead = [] }) => ({ ahead: [...ahead.filter(({ dish }) => dish !== change.made.dish), change.made] }),
-        now,
-      );
-    case 'without':
-      return changeMeal(
-        pantry(),
-        meal.id,
-        ({ dishIds }) => ({ dishIds: dishIds.filter((id) => id !== change.dishId) }),
-        now,
-      );
-  }
 }

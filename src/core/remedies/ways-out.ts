@@ -10,27 +10,16 @@ import {
   type Vessel,
   type VesselKind,
 } from '@/core/kitchen/kitchen';
+import { aheadPoints } from '@/core/meal/ahead';
+import { inTheOven, moreGently } from '@/core/meal/elsewhere';
+import type { Meal } from '@/core/meal/meal';
+import { missingVessels } from '@/core/meal/missing-vessels';
+import type { Landing, Plan } from '@/core/meal/plan';
+import type { PlanResult } from '@/core/meal/plan-meal';
+import { sharedOut } from '@/core/meal/share-out';
 import { capital, listed } from '@/core/units/words';
-import { aheadPoints, asMadeAhead } from './ahead';
-import { inTheOven, moreGently } from './elsewhere';
-import type { MadeAhead, Meal, Pace } from './meal';
-import type { Landing, Plan } from './plan';
-import type { PlanResult } from './plan-meal';
-import { scaledFor } from './scaled';
-import { sharedOut } from './share-out';
-
-/** A change of a meal or its kitchen that may make it fit. */
-export type Change =
-  | { readonly kind: 'hour'; readonly hour: string }
-  | { readonly kind: 'pace'; readonly pace: Pace }
-  | { readonly kind: 'kitchen'; readonly kitchen: Kitchen }
-  /** One dish made in another way: a new dish in the place of the old. */
-  | { readonly kind: 'dish'; readonly dishId: string; readonly dish: Dish }
-  /** Several dishes, by the ids of the old. */
-  | { readonly kind: 'dishes'; readonly dishes: Readonly<Record<string, Dish>> }
-  /** A dish, or the beginning of one, made on an earlier day. */
-  | { readonly kind: 'ahead'; readonly made: MadeAhead }
-  | { readonly kind: 'without'; readonly dishId: string };
+import { appliedAsMade, type Change } from './change';
+import { type TryOutOptions, tryOut } from './try-out';
 
 /** A what-if that can be tried. */
 export interface Idea {
@@ -183,21 +172,6 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
     );
   }
   return ideas;
-}
-
-/** Vessel uses that no vessel of the kitchen fits, with their dish scaled to the meal. */
-export function missingVessels(meal: Meal): readonly { readonly dish: Dish; readonly use: VesselUse }[] {
-  const { kitchen, dishes } = meal;
-  return dishes.flatMap((written) => {
-    const dish = scaledFor(meal, written);
-    const without = dish.vessels.filter(({ need }) => fittingVessels(kitchen, need).length === 0);
-    return without.map((use) => ({ dish: written, use }));
-  });
-}
-
-/** Whether a vessel is wanted that the kitchen does not have: then a larger one, or two, may help. */
-export function lacksVessel(meal: Meal): boolean {
-  return missingVessels(meal).length > 0;
 }
 
 /** What helps where nothing is large enough: to borrow, or to share out between two pots. */
@@ -379,34 +353,9 @@ function withoutIdeas({ dishes }: Meal): Idea[] {
     }));
 }
 
-/** The meal as it would be. */
-export function changed(meal: Meal, change: Change): Meal {
-  switch (change.kind) {
-    case 'hour':
-      return { ...meal, hour: change.hour };
-    case 'pace':
-      return { ...meal, pace: change.pace };
-    case 'kitchen':
-      return { ...meal, kitchen: change.kitchen };
-    case 'dish':
-      return { ...meal, dishes: meal.dishes.map((dish) => (dish.id === change.dishId ? change.dish : dish)) };
-    case 'dishes':
-      return { ...meal, dishes: meal.dishes.map((dish) => change.dishes[dish.id] ?? dish) };
-    case 'ahead': {
-      const one = asMadeAhead({ dishes: meal.dishes, ahead: [change.made] });
-      return { ...meal, dishes: one.dishes, ahead: [...(meal.ahead ?? []), change.made] };
-    }
-    case 'without':
-      return { ...meal, dishes: meal.dishes.filter((dish) => dish.id !== change.dishId) };
-  }
-}
-
-export interface SearchOptions {
+export interface SearchOptions extends TryOutOptions {
   /** Until the table; see `ideasFor`. */
   readonly minutesLeft?: number;
-  /** Hears how many have been tried. */
-  readonly onTried?: (tried: number, all: number) => void;
-  readonly signal?: { readonly aborted: boolean };
 }
 
 /**
@@ -417,28 +366,22 @@ export async function findWaysOut(
   meal: Meal,
   before: Plan | null,
   plan: (meal: Meal) => Promise<PlanResult>,
-  { minutesLeft, onTried, signal }: SearchOptions = {},
+  { minutesLeft, ...options }: SearchOptions = {},
 ): Promise<readonly WayOut[]> {
-  const ideas = ideasFor(meal, minutesLeft, before);
   const was = before ? troubleOf(before) : null;
-  const ways: WayOut[] = [];
-  for (const [index, idea] of ideas.entries()) {
-    if (signal?.aborted) break;
-    const result = await plan(changed(meal, idea.change));
-    onTried?.(index + 1, ideas.length);
-    if (!result.ok) continue;
-    const now = troubleOf(result.plan);
-    const helps = was === null || now.late < was.late || (now.late === was.late && now.overdue < was.overdue);
-    if (helps) ways.push({ ...idea, ...now, gains: gainsOf(now, was) });
-  }
-  ways.sort((a, b) => a.late - b.late || a.overdue - b.overdue || a.effort - b.effort);
-  const told = new Set<string>();
-  return ways.filter(({ sort }) => {
-    if (sort === undefined) return true;
-    const first = !told.has(sort);
-    told.add(sort);
-    return first;
-  });
+  return tryOut<Idea, WayOut>(
+    ideasFor(meal, minutesLeft, before),
+    async (idea) => {
+      const result = await plan(appliedAsMade(meal, idea.change));
+      if (!result.ok) return null;
+      const now = troubleOf(result.plan);
+      const helps = was === null || now.late < was.late || (now.late === was.late && now.overdue < was.overdue);
+      return helps ? { ...idea, ...now, gains: gainsOf(now, was) } : null;
+    },
+    (a, b) => a.late - b.late || a.overdue - b.overdue,
+    ({ sort }) => sort,
+    options,
+  );
 }
 
 interface Trouble {

@@ -1,13 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import type { Dish } from '@/core/dish/dish';
 import { overnight, waits } from '@/core/dish/write';
+import { checkMeal } from '@/core/meal/check';
+import type { Meal } from '@/core/meal/meal';
+import { planMeal } from '@/core/meal/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
-import { checkMeal } from './check';
-import type { Meal } from './meal';
-import { planMeal } from './plan-meal';
-import { changed, findWaysOut, ideasFor, wantsWayOut } from './ways-out';
+import { appliedAsMade } from './change';
+import { findWaysOut, ideasFor, wantsWayOut } from './ways-out';
 
 const solving = { ...TEST_CLOCK, seconds: 10, rounds: 4 };
 const plan = (meal: Meal, notBefore?: number) =>
@@ -44,7 +45,7 @@ describe('ways out', () => {
   it('change one thing and leave the rest', () => {
     const meal = mealOf([plainGrain('a'), plainGrain('b')]);
     for (const { id, change } of ideasFor(meal)) {
-      const other = changed(meal, change);
+      const other = appliedAsMade(meal, change);
       const differs = (Object.keys(meal) as (keyof Meal)[]).filter(
         (key) => JSON.stringify(other[key]) !== JSON.stringify(meal[key]),
       );
@@ -64,7 +65,7 @@ describe('ways out', () => {
   it('hold only meals that can be planned, whatever is changed', () => {
     for (const { kitchen, dishes, setting } of SAMPLE_MEALS) {
       const meal: Meal = { ...setting, day: '2026-11-28', kitchen, dishes };
-      for (const { id, change } of ideasFor(meal)) expect(checkMeal(changed(meal, change)), id).toEqual([]);
+      for (const { id, change } of ideasFor(meal)) expect(checkMeal(appliedAsMade(meal, change)), id).toEqual([]);
     }
   });
 
@@ -102,7 +103,7 @@ describe('ways out', () => {
     const ways = await findWaysOut(meal, before, (idea) => plan(idea));
     const warm = ways.filter(({ id }) => id.startsWith('warm'));
     expect(warm).toMatchObject([{ id: 'warm oven a', late: 0, overdue: 0, gains: 'everything lands in time' }]);
-    const kept = await planned(changed(meal, warm[0]!.change));
+    const kept = await planned(appliedAsMade(meal, warm[0]!.change));
     const step = kept.steps.find(({ key }) => key.endsWith('kept-warm'))!;
     expect(step).toMatchObject({ station: { sort: 'oven' }, vessel: 'pot' });
     expect(step.cautions.join(' ')).toMatch(/60 °C/);

@@ -1,0 +1,62 @@
+import type { Dish } from '@/core/dish/dish';
+import type { Kitchen } from '@/core/kitchen/kitchen';
+import { asMadeAhead } from '@/core/meal/ahead';
+import { isOfDish } from '@/core/meal/keys';
+import type { MadeAhead, Meal, Pace } from '@/core/meal/meal';
+
+/** What can be changed of a meal to make it fit: the one list of it, for every idea that proposes one and everything that carries it out. */
+export type Change =
+  | { readonly kind: 'hour'; readonly hour: string }
+  | { readonly kind: 'pace'; readonly pace: Pace }
+  | { readonly kind: 'kitchen'; readonly kitchen: Kitchen }
+  /** One dish made in another way: a new dish in the place of the old. */
+  | { readonly kind: 'dish'; readonly dishId: string; readonly dish: Dish }
+  /** Several dishes, by the ids of the old. */
+  | { readonly kind: 'dishes'; readonly dishes: Readonly<Record<string, Dish>> }
+  /** A dish, or the beginning of one, made on an earlier day. */
+  | { readonly kind: 'ahead'; readonly made: MadeAhead }
+  | { readonly kind: 'without'; readonly dishId: string };
+
+/**
+ * The meal as it is written, with a change. Of a dish that gives way to another what was put by hand and made ahead goes with it: it speaks
+ * of steps that are no longer there.
+ */
+export function applied(meal: Meal, change: Change): Meal {
+  switch (change.kind) {
+    case 'hour':
+      return { ...meal, hour: change.hour };
+    case 'pace':
+      return { ...meal, pace: change.pace };
+    case 'kitchen':
+      return { ...meal, kitchen: change.kitchen };
+    case 'dish':
+      return withDishes(meal, { [change.dishId]: change.dish });
+    case 'dishes':
+      return withDishes(meal, change.dishes);
+    case 'ahead': {
+      const others = (meal.ahead ?? []).filter(({ dish }) => dish !== change.made.dish);
+      return { ...meal, ahead: [...others, change.made] };
+    }
+    case 'without':
+      return { ...meal, dishes: meal.dishes.filter((dish) => dish.id !== change.dishId) };
+  }
+}
+
+/** The same of a meal whose dishes are made ahead already, ready to plan. */
+export function appliedAsMade(meal: Meal, change: Change): Meal {
+  const now = applied(meal, change);
+  return change.kind === 'ahead'
+    ? { ...now, dishes: asMadeAhead({ dishes: meal.dishes, ahead: [change.made] }).dishes }
+    : now;
+}
+
+function withDishes(meal: Meal, others: Readonly<Record<string, Dish>>): Meal {
+  const gone = Object.keys(others);
+  const stays = (key: string) => !gone.some((dish) => isOfDish(key, dish));
+  return {
+    ...meal,
+    dishes: meal.dishes.map((dish) => others[dish.id] ?? dish),
+    ...(meal.pins ? { pins: meal.pins.filter(({ key }) => stays(key)) } : {}),
+    ...(meal.ahead ? { ahead: meal.ahead.filter(({ dish }) => !gone.includes(dish)) } : {}),
+  };
+}

@@ -1,4 +1,5 @@
-import { type Evening, type MealFile, mealFile } from '@/core/formats/meal-file';
+import { type MealFile, mealFile } from '@/core/formats/meal-file';
+import type { Evening } from '@/core/live/evening';
 import { cookThrough } from '@/core/live/testing/simulate';
 import { asLearned, learn } from '@/core/log/lessons';
 import { recordsOf } from '@/core/log/records';

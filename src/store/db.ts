@@ -1,9 +1,9 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
 import type { Dish } from '@/core/dish/dish';
 import type { KnownFood, StoredErrand, StoredMeal } from '@/core/formats/backup-file';
-import type { Evening } from '@/core/formats/meal-file';
 import { dishWithStanding, eveningWithKeys, storedMealWithKeys } from '@/core/formats/older-keys';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import type { Evening } from '@/core/live/evening';
 import type { Plan } from '@/core/meal/plan';
 import type { LarderItem } from '@/core/prep/larder';
 import type { OwnMeasure } from '@/core/units/measures';

@@ -9,7 +9,6 @@ import { asLearned, type Lessons, learn, NOTHING_LEARNED, unlearned, unlearnedKi
 import { recordsOf } from '@/core/log/records';
 import { asMadeAhead } from '@/core/meal/ahead';
 import { checkKitchen } from '@/core/meal/check';
-import { isOfDish } from '@/core/meal/keys';
 import type { Meal, MealSetting } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pins';
 import type { Plan } from '@/core/meal/plan';

@@ -3,7 +3,7 @@ import type { Standing } from '@/core/heat/cool';
 import type { VesselNeed } from '@/core/kitchen/fits';
 import type { ApplianceKind, Heat } from '@/core/kitchen/kitchen';
 import type { Amount } from '@/core/units/amount';
-import type { Said } from './technique';
+import type { Made } from './made';
 
 /** How long a step takes: at the shortest, most likely, at the longest; whole minutes. */
 export interface Minutes {
@@ -204,5 +204,5 @@ export interface Dish {
   readonly note?: string;
   readonly grain?: DishGrain;
   /** The technique it was made by, and what was said for it; absent where it was written by hand. */
-  readonly made?: Said;
+  readonly made?: Made;
 }

@@ -1,10 +1,11 @@
 import { type Amount, scaleAmount } from '@/core/units/amount';
 import type { Dish } from './dish';
-import { type Filling, makeDish, type Said, type Technique } from './technique';
+import type { Filling, Made } from './made';
+import { makeDish, type Technique } from './technique';
 import { techniqueOf } from './techniques/all';
 
 /** A dish under the cook's hand: what is said of it, from which the dish itself follows. */
-export interface DishDraft extends Said {
+export interface DishDraft extends Made {
   readonly id: string;
   readonly name: string;
   readonly servings: number;

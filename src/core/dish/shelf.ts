@@ -1,19 +1,20 @@
 import type { Amount, Unit } from '@/core/units/amount';
 import type { Dish } from './dish';
-import { type Filling, makeDish } from './technique';
+import type { Filling } from './made';
+import { makeDish } from './technique';
 import { techniqueOf } from './techniques/all';
 
 const SERVINGS = 4;
 
 /** `[name]`, or with an amount for one portion, a cut, or nothing at all. */
-type Said = string | null | readonly [name: string, quantity: number, unit: Unit, cut?: string];
+type Named = string | null | readonly [name: string, quantity: number, unit: Unit, cut?: string];
 
 /** A dish of the shelf: its name, a technique, the ways, and what goes in. */
 function of(
   name: string,
   technique: string,
   ways: Readonly<Record<string, string>> = {},
-  fillings: Readonly<Record<string, Said>> = {},
+  fillings: Readonly<Record<string, Named>> = {},
 ): Dish {
   const id = `shelf-${name
     .toLowerCase()
@@ -27,7 +28,7 @@ function of(
   );
 }
 
-function fillingOf(said: Said): Filling | null {
+function fillingOf(said: Named): Filling | null {
   if (said === null) return null;
   if (typeof said === 'string') return { name: said };
   const [name, quantity, unit, cut] = said;

@@ -1,6 +1,6 @@
-import type { SaidFood } from '@/core/food/food';
 import { type Amount, scaleAmount } from '@/core/units/amount';
 import type { Dish, Ingredient } from './dish';
+import type { Filling, Made } from './made';
 import { dish } from './write';
 
 /** One of several ways at a point where cooks differ. */
@@ -33,20 +33,6 @@ export interface Slot {
   readonly grows?: boolean;
   /** The dish works without it. */
   readonly mayMiss?: boolean;
-}
-
-/** What stands in a slot instead of the usual; null: nothing. */
-export type Filling = Partial<Pick<Slot, 'amount' | 'cut' | 'allergens'>> & {
-  readonly name?: string;
-  readonly food?: SaidFood;
-};
-
-/** What a cook says to have a dish: a technique, ways, and what goes in. */
-export interface Said {
-  readonly technique: string;
-  /** Way of each choice; the usual one where none is said. */
-  readonly ways: Readonly<Record<string, string>>;
-  readonly fillings: Readonly<Record<string, Filling | null>>;
 }
 
 /** What a builder has to work with. */
@@ -93,7 +79,7 @@ export interface Technique {
 export function makeDish(
   technique: Technique,
   { id, name, servings }: Pick<Dish, 'id' | 'name' | 'servings'>,
-  said: Partial<Omit<Said, 'technique'>> = {},
+  said: Partial<Omit<Made, 'technique'>> = {},
 ): Dish {
   const ways = Object.fromEntries(
     technique.choices.map((choice) => {

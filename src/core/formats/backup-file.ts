@@ -3,19 +3,12 @@ import { checkDish } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
 import type { SaidFood } from '@/core/food/food';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import type { Evening } from '@/core/live/evening';
 import { checkKitchen, MOST_DISHES } from '@/core/meal/check';
 import type { MealSetting } from '@/core/meal/meal';
 import type { LarderItem } from '@/core/prep/larder';
 import { LEAST_OWN, MOST_OWN, type OwnMeasure } from '@/core/units/measures';
-import {
-  amountShape,
-  dishShape,
-  type Evening,
-  eveningShape,
-  kitchenShape,
-  saidFoodShape,
-  settingShape,
-} from './meal-file';
+import { amountShape, dishShape, eveningShape, kitchenShape, saidFoodShape, settingShape } from './meal-file';
 import { backupWithKeys } from './older-keys';
 import { check, type Parsed, parseJson, upgrade } from './refuse';
 

@@ -13,8 +13,8 @@ import {
   type Kitchen,
   VESSEL_KINDS,
 } from '@/core/kitchen/kitchen';
+import type { Evening } from '@/core/live/evening';
 import { type EventKind, LOOKS } from '@/core/live/events';
-import type { Session } from '@/core/live/session';
 import { asMadeAhead } from '@/core/meal/ahead';
 import { MOST_DISHES, MOST_PEOPLE } from '@/core/meal/check';
 import {
@@ -32,12 +32,6 @@ import { mealWithKeys } from './older-keys';
 import { check, type Parsed, parseJson, upgrade } from './refuse';
 
 export const MEAL_VERSION = 3;
-
-/** An evening at the stove, as it is kept: put away when it is over. */
-export interface Evening extends Session {
-  readonly mealId: string;
-  readonly over: boolean;
-}
 
 /** A whole meal in one file: the setting, its kitchen, its dishes as they are written; perhaps its plan and its evenings. */
 export interface MealFile {

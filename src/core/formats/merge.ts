@@ -1,10 +1,11 @@
 import isEqual from 'fast-deep-equal';
 import type { Dish } from '@/core/dish/dish';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import type { Evening } from '@/core/live/evening';
 import { withDishOf } from '@/core/meal/keys';
 import type { MealSetting } from '@/core/meal/meal';
 import type { StoredMeal } from './backup-file';
-import type { Evening, MealFile } from './meal-file';
+import type { MealFile } from './meal-file';
 
 /** What is stored, as far as files can meet it. */
 export interface Held {

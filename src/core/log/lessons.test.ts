@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { makeDish } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
-import type { Evening } from '@/core/formats/meal-file';
+import type { Evening } from '@/core/live/evening';
 import { cookThrough } from '@/core/live/testing/simulate';
 import { joinedKey, unitId } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';

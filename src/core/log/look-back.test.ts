@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { checkDish } from '@/core/dish/check';
-import type { Evening } from '@/core/formats/meal-file';
+import type { Evening } from '@/core/live/evening';
 import type { LiveEvent } from '@/core/live/events';
 import { cookThrough } from '@/core/live/testing/simulate';
 import type { Meal } from '@/core/meal/meal';

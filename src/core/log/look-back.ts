@@ -1,8 +1,8 @@
 import type { Dish } from '@/core/dish/dish';
 import { grainParts } from '@/core/dish/grain-of';
 import { KEEPING, keepsOf } from '@/core/dish/keeping';
-import type { Evening } from '@/core/formats/meal-file';
 import { firstTableAt } from '@/core/live/as-it-is';
+import type { Evening } from '@/core/live/evening';
 import { type Rating, standingEvents } from '@/core/live/events';
 import { liveSteps } from '@/core/live/session';
 import { scaledFor } from '@/core/meal/scaled';

@@ -1,4 +1,4 @@
-import type { Evening } from '@/core/formats/meal-file';
+import type { Evening } from '@/core/live/evening';
 import { pausedFor, standingEvents, toldOf } from '@/core/live/events';
 import { liveSteps } from '@/core/live/session';
 import { stepKey, unitId } from '@/core/meal/keys';

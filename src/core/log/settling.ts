@@ -1,4 +1,4 @@
-import type { Evening } from '@/core/formats/meal-file';
+import type { Evening } from '@/core/live/evening';
 import { joinedKey } from '@/core/meal/keys';
 import { learn } from './lessons';
 import { recordsOf } from './records';

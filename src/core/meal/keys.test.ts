@@ -8,6 +8,7 @@ import {
   isPartOf,
   joinedKey,
   partKey,
+  readJoined,
   readKey,
   readUnit,
   stepKey,
@@ -112,6 +113,7 @@ describe('units of the kitchen', () => {
         fc.array(hostile, { minLength: 1, maxLength: 3 }),
         fc.array(hostile, { minLength: 1, maxLength: 3 }),
         (a, b) => {
+          expect(readJoined(joinedKey(...a))).toEqual(a);
           expect(joinedKey(...a) === joinedKey(...b)).toBe(JSON.stringify(a) === JSON.stringify(b));
         },
       ),

@@ -117,6 +117,11 @@ export function stationId(sort: 'board' | 'oven', id: string): string {
   return `${sort}:${escaped(id)}`;
 }
 
+/** The ids of a joined key. */
+export function readJoined(key: string): readonly string[] {
+  return key.split('/').map(plain);
+}
+
 /** One key of several ids: no two lists of ids give the same. */
 export function joinedKey(...ids: readonly string[]): string {
   return ids.map(escaped).join('/');

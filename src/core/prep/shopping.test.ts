@@ -2,11 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
 import { dish, item, work } from '@/core/dish/write';
+import { listAsCsv } from '@/core/formats/shopping-table';
 import { mealOf } from '@/core/testing/meals';
 import { densityOf } from '@/core/units/densities';
 import { barleyLeeks, mushroomStock } from '@/demo/harvest';
 import { SAMPLE_MEALS } from '@/demo/meals';
-import { added, aisleOf, buyable, keyOf, listAsCsv, listAsText, sayErrand, shoppingList } from './shopping';
+import { added, aisleOf, buyable, keyOf, listAsText, sayErrand, shoppingList } from './shopping';
 
 const simple = (id: string, ...ingredients: ReturnType<typeof item>[]) =>
   dish({

@@ -1,5 +1,4 @@
 import type { Dish } from '@/core/dish/dish';
-import { table } from '@/core/formats/table';
 import { giverOf } from '@/core/meal/hand-over';
 import type { Meal } from '@/core/meal/meal';
 import { scaledFor } from '@/core/meal/scaled';
@@ -197,18 +196,4 @@ export function listAsText(errands: readonly Errand[]): string {
       ? [`${aisle.toUpperCase()}\n${own.map((errand) => `- ${sayErrand(errand)}`).join('\n')}`]
       : [];
   }).join('\n\n');
-}
-
-/** The list as a table: aisle, thing, amount, unit, dishes. RFC 4180; a cell that begins like a formula is told to be words. */
-export function listAsCsv(errands: readonly Errand[]): string {
-  const rows = errands.flatMap(({ aisle, name, amounts, wants }) =>
-    amounts.map(({ quantity, unit }) => ({
-      aisle,
-      thing: name,
-      amount: quantity,
-      unit,
-      for: [...new Set(wants.map(({ dish }) => dish))].join('; '),
-    })),
-  );
-  return table(['aisle', 'thing', 'amount', 'unit', 'for'], rows);
 }

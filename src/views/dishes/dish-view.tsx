@@ -4,23 +4,20 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { copyOf } from '@/core/dish/by-hand';
-import { cautionsAt } from '@/core/dish/cautions';
 import { askedAbout } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
 import { draftOf } from '@/core/dish/draft-dish';
 import { withSaidFood } from '@/core/dish/said-foods';
 import { SHELF } from '@/core/dish/shelf';
-import { dishFile, recipeJsonLd } from '@/core/formats/dish-file';
 import { printAmount } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { sayFood } from '@/store/foods';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
-import { Download } from '@/ui/download';
 import { ByHand } from './by-hand';
 import { DishEditor } from './dish-editor';
 import { Holds } from './holds';
+import { Steps } from './steps';
 import { Strip } from './strip';
 import { WhatIsIt } from './what-is-it';
 
@@ -97,24 +94,6 @@ function Written({ dish, onAway, onByHand }: WrittenProps) {
   );
 }
 
-/** A copy to be changed without touching the first. */
-function CopyIt({ dish }: { readonly dish: Dish }) {
-  const router = useRouter();
-  const copy = async () => {
-    const other = copyOf(dish, `copy-${Date.now()}`);
-    if (!(await storeDish(pantry(), other))) router.push(`/dishes/${encodeURIComponent(other.id)}`);
-  };
-  return (
-    <button
-      type="button"
-      className="inline-flex min-h-10 items-center underline underline-offset-4"
-      onClick={() => void copy()}
-    >
-      make a copy
-    </button>
-  );
-}
-
 /** Puts the dish onto a menu, and shows the way to its score there. */
 function OntoMenu({ dish }: { readonly dish: Dish }) {
   const meals = useLiveQuery(() => pantry().meals.toArray(), []) ?? [];
@@ -146,43 +125,6 @@ function OntoMenu({ dish }: { readonly dish: Dish }) {
         ))}
       </ul>
       {told && <p role="alert">{told}</p>}
-    </section>
-  );
-}
-
-/** The steps in full, each with its sign of being done and its cautions. */
-export function Steps({ dish }: { readonly dish: Dish }) {
-  return (
-    <section aria-label="The steps">
-      <h2 className="text-2xl">The steps</h2>
-      <p className="flex flex-wrap gap-x-5">
-        <Download name={`${dish.id}.dish.json`} text={() => JSON.stringify(dishFile(dish), null, 2)}>
-          save as a dish file
-        </Download>
-        <CopyIt dish={dish} />
-        <Download name={`${dish.id}.jsonld`} text={() => JSON.stringify(recipeJsonLd(dish), null, 2)}>
-          save as recipe data
-        </Download>
-      </p>
-      <ol className="mt-1 border-t border-line">
-        {dish.steps.map((step) => (
-          <li key={step.id} className="border-b border-line py-2">
-            <span className="font-semibold first-letter:uppercase">{step.name}</span>{' '}
-            <span className="text-faint">
-              {step.minutes.shortest === step.minutes.longest
-                ? `${step.minutes.likely} min`
-                : `${step.minutes.shortest} to ${step.minutes.longest} min`}
-            </span>
-            <span className="block">{step.says}</span>
-            {step.doneWhen && <span className="block text-faint">Done when {step.doneWhen}.</span>}
-            {cautionsAt(dish, step).map((caution) => (
-              <span key={caution} className="mt-1 block border-l-3 border-warn pl-2 text-warn">
-                {caution}
-              </span>
-            ))}
-          </li>
-        ))}
-      </ol>
     </section>
   );
 }

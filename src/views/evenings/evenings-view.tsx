@@ -3,9 +3,12 @@
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
+import type { Kitchen } from '@/core/kitchen/kitchen';
 import { type Lesson, learn } from '@/core/log/lessons';
 import { leftOvers, lookBack } from '@/core/log/look-back';
 import { recordsOf } from '@/core/log/records';
+import { isPartOf, readJoined } from '@/core/meal/keys';
+import { nameOfUnit } from '@/core/meal/read';
 import { pantry, type StoredSession } from '@/store/db';
 import { useNow } from '@/ui/clock';
 import { TickBox } from '@/ui/tick-box';
@@ -81,23 +84,22 @@ function Taught({ evenings }: { readonly evenings: readonly StoredSession[] }) {
   const off = useLiveQuery(() => pantry().settings.get('learning'))?.value === 'off';
   const kitchens = useLiveQuery(() => pantry().kitchens.toArray()) ?? [];
   const lessons = learn(evenings.flatMap(recordsOf));
-  const nameOf = (key: string) => {
-    const [kitchenId, ...rest] = key.split('/');
-    const kitchen = kitchens.find(({ id }) => id === kitchenId);
-    const id = rest.join('/').replace(/^burner:/, '');
-    const thing = kitchen?.burners.find((each) => each.id === id) ?? kitchen?.people.find((each) => each.id === id);
-    return `${thing?.name ?? id}${kitchen ? `, ${kitchen.name}` : ''}`;
+  const nameOf = (key: string, named: (kitchen: Kitchen, id: string) => string | undefined) => {
+    const [kitchenId, id = ''] = readJoined(key);
+    const kitchen = kitchens.find((each) => each.id === kitchenId);
+    return kitchen ? `${named(kitchen, id) ?? id}, ${kitchen.name}` : id;
   };
+  const personOf = ({ people }: Kitchen, id: string) => people.find((each) => each.id === id)?.name;
   const stepName = (key: string) => {
     for (const { plan } of evenings) {
-      const step = plan.steps.find((each) => each.key === key || each.key === `${key}.1`);
+      const step = plan.steps.find((each) => isPartOf(each.key, key));
       if (step) return `${step.name.replace(/ \d+\/\d+$/, '')}, ${step.dishName}`;
     }
     return key;
   };
   const rows = [
-    ...[...lessons.burners].map(([key, lesson]) => [`${nameOf(key)}: coming to the boil`, lesson] as const),
-    ...[...lessons.hands].map(([key, lesson]) => [`${nameOf(key)}: work of the hands`, lesson] as const),
+    ...[...lessons.burners].map(([key, lesson]) => [`${nameOf(key, nameOfUnit)}: coming to the boil`, lesson] as const),
+    ...[...lessons.hands].map(([key, lesson]) => [`${nameOf(key, personOf)}: work of the hands`, lesson] as const),
     ...[...lessons.steps]
       .filter(([, { factor }]) => Math.abs(factor - 1) > 0.05)
       .map(([key, lesson]) => [stepName(key), lesson] as const),

@@ -3,10 +3,11 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
+import { listAsCsv } from '@/core/formats/shopping-table';
 import { portionsOf } from '@/core/meal/meal';
 import { afterTheMeal, costOf, type LarderItem, lessTheLarder, type MealCost, moneyFor } from '@/core/prep/larder';
 import { type Packs, packsFor } from '@/core/prep/packs';
-import { AISLES, type Errand, listAsCsv, listAsText, sayErrand, shoppingList } from '@/core/prep/shopping';
+import { AISLES, type Errand, listAsText, sayErrand, shoppingList } from '@/core/prep/shopping';
 import { type Amount, printAmount, UNITS, type Unit } from '@/core/units/amount';
 import { pantry, type StoredErrand } from '@/store/db';
 import { storeLarder } from '@/store/larder';

@@ -109,7 +109,7 @@ export function thicknessOf(step: PlannedStep): number {
     case 'shelf':
       return 6;
     case 'oven':
-      return step.key.endsWith('~warm') ? 6 : Math.max(12, Math.min(24, 10 + ((step.celsius ?? 150) - 100) / 8));
+      return step.kind === 'warm-up' ? 6 : Math.max(12, Math.min(24, 10 + ((step.celsius ?? 150) - 100) / 8));
     case 'appliance':
       return 14;
     case 'burner':

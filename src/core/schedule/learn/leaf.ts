@@ -1,6 +1,20 @@
-import { ALWAYS } from './engine';
-import type { Model } from './model';
+import type { Indexed } from '@/core/schedule/indexed';
+import { ALWAYS, type Engine } from './engine';
+import type { Pairs } from './pairs';
 import { Timing } from './timing';
+
+/** What is looked at of the model whose leaf it is. */
+export interface LeafModel {
+  readonly p: Indexed;
+  readonly engine: Engine;
+  readonly pairs: Pairs;
+  /** Part of the cost that no choice changes, and the variable of the whole cost. */
+  readonly base: number;
+  readonly total: number;
+  startOf(step: number): number;
+  leastChoices(): number;
+  conflictBecauseOfChoices(): void;
+}
 
 /**
  * When the orders and choices are made, the best starts for them are found at once: either they cost too much, and the orders
@@ -12,7 +26,7 @@ export class LeafTiming {
   private readonly awake: number;
   private readonly pairOfRule: number[] = [];
 
-  constructor(private readonly model: Model) {
+  constructor(private readonly model: LeafModel) {
     const { p } = model;
     this.awake = 1 + p.n;
     const timing = Timing.of(p);

@@ -1,0 +1,20 @@
+import type { SaidFood } from '@/core/food/food';
+import type { Amount } from '@/core/units/amount';
+
+/** What stands in a slot of a technique instead of the usual; amounts for one portion. */
+export interface Filling {
+  readonly name?: string;
+  readonly amount?: Amount;
+  readonly cut?: string;
+  readonly allergens?: readonly string[];
+  readonly food?: SaidFood;
+}
+
+/** From what a technique made a dish: what a cook says to have one. */
+export interface Made {
+  readonly technique: string;
+  /** Way of each choice; the usual one where none is said. */
+  readonly ways: Readonly<Record<string, string>>;
+  /** By slot; null leaves it out. */
+  readonly fillings: Readonly<Record<string, Filling | null>>;
+}

@@ -1,0 +1,65 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { copyOf } from '@/core/dish/by-hand';
+import { cautionsAt } from '@/core/dish/cautions';
+import type { Dish } from '@/core/dish/dish';
+import { dishFile, recipeJsonLd } from '@/core/formats/dish-file';
+import { pantry } from '@/store/db';
+import { storeDish } from '@/store/meals';
+import { Download } from '@/ui/download';
+
+/** A copy to be changed without touching the first. */
+function CopyIt({ dish }: { readonly dish: Dish }) {
+  const router = useRouter();
+  const copy = async () => {
+    const other = copyOf(dish, `copy-${Date.now()}`);
+    if (!(await storeDish(pantry(), other))) router.push(`/dishes/${encodeURIComponent(other.id)}`);
+  };
+  return (
+    <button
+      type="button"
+      className="inline-flex min-h-10 items-center underline underline-offset-4"
+      onClick={() => void copy()}
+    >
+      make a copy
+    </button>
+  );
+}
+
+/** The steps in full, each with its sign of being done and its cautions. */
+export function Steps({ dish }: { readonly dish: Dish }) {
+  return (
+    <section aria-label="The steps">
+      <h2 className="text-2xl">The steps</h2>
+      <p className="flex flex-wrap gap-x-5">
+        <Download name={`${dish.id}.dish.json`} text={() => JSON.stringify(dishFile(dish), null, 2)}>
+          save as a dish file
+        </Download>
+        <CopyIt dish={dish} />
+        <Download name={`${dish.id}.jsonld`} text={() => JSON.stringify(recipeJsonLd(dish), null, 2)}>
+          save as recipe data
+        </Download>
+      </p>
+      <ol className="mt-1 border-t border-line">
+        {dish.steps.map((step) => (
+          <li key={step.id} className="border-b border-line py-2">
+            <span className="font-semibold first-letter:uppercase">{step.name}</span>{' '}
+            <span className="text-faint">
+              {step.minutes.shortest === step.minutes.longest
+                ? `${step.minutes.likely} min`
+                : `${step.minutes.shortest} to ${step.minutes.longest} min`}
+            </span>
+            <span className="block">{step.says}</span>
+            {step.doneWhen && <span className="block text-faint">Done when {step.doneWhen}.</span>}
+            {cautionsAt(dish, step).map((caution) => (
+              <span key={caution} className="mt-1 block border-l-3 border-warn pl-2 text-warn">
+                {caution}
+              </span>
+            ))}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

@@ -17,7 +17,7 @@ export default defineConfig({
           ...shared,
           name: 'unit',
           include: ['src/**/*.test.ts', 'tools/**/*.test.ts', 'bench/**/*.test.ts'],
-          testTimeout: 30_000,
+          testTimeout: 120_000,
           // What a busy machine takes long for is planned before the tests, not measured by them.
           hookTimeout: 120_000,
         },
@@ -28,7 +28,7 @@ export default defineConfig({
           ...shared,
           name: 'reference',
           include: ['reference/**/*.test.ts'],
-          testTimeout: 60_000,
+          testTimeout: 120_000,
           hookTimeout: 120_000,
         },
       },

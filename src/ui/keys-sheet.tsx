@@ -1,7 +1,7 @@
 'use client';
 
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import { useEffect, useState } from 'react';
+import { useEffect, useEffectEvent, useState } from 'react';
 import { Button } from './button';
 
 export type KeyRow = readonly [keys: string, does: string];
@@ -43,15 +43,16 @@ export function KeysSheet({ rows }: { readonly rows: readonly KeyRow[] }) {
  * on this machine), "Shift+" before a named key asks for shift; a character says itself whether shift was held.
  */
 export function useKey(chord: string, act: (event: KeyboardEvent) => void): void {
+  // What is done changes at every rendering; who listens does not.
+  const onKey = useEffectEvent((event: KeyboardEvent) => {
+    const target = event.target as HTMLElement | null;
+    const typing = target?.closest('input, textarea, select, [contenteditable], [role="dialog"]');
+    if (!typing && isChord(event, chord)) act(event);
+  });
   useEffect(() => {
-    const listen = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement | null;
-      const typing = target?.closest('input, textarea, select, [contenteditable], [role="dialog"]');
-      if (!typing && isChord(event, chord)) act(event);
-    };
-    document.addEventListener('keydown', listen);
-    return () => document.removeEventListener('keydown', listen);
-  }, [chord, act]);
+    document.addEventListener('keydown', onKey);
+    return () => document.removeEventListener('keydown', onKey);
+  }, []);
 }
 
 function isChord(event: KeyboardEvent, chord: string): boolean {

@@ -1,5 +1,4 @@
 import { listed } from '@/core/units/words';
-import { standingEvents, toldOf } from './events';
 import { nextLookAt, questionOf, toFishOut } from './looks';
 import { type LiveStep, liveSteps, type Session } from './session';
 
@@ -29,10 +28,9 @@ const OVERDUE_SHARE = 0.2;
 /** Cooked food that has cooled wants the fridge: two hours in all, of which cooling has had one. */
 const STILL_WARM = 45 * MINUTE;
 
-/** All calls that stand at an instant, danger first, then by the clock; looks near one another are one trip. */
-export function cuesAt(session: Session, now: number): readonly Cue[] {
-  const steps = liveSteps(session, now);
-  const cues = [...steps.flatMap((live) => ownCues(session, live, now)), ...fishOutCues(session, steps, now)];
+/** All calls that stand at an instant, danger first, then by the clock; looks near one another are one trip. `steps`: what every step is doing then, where that is known already. */
+export function cuesAt(session: Session, now: number, steps = liveSteps(session, now)): readonly Cue[] {
+  const cues = [...steps.flatMap((live) => ownCues(live, now)), ...fishOutCues(session, steps, now)];
   const looks = cues.filter(({ kind }) => kind === 'look').sort((a, b) => a.at - b.at);
   const due = looks.filter(({ at }) => at <= now);
   const calls = cues.filter(({ kind, at }) => kind !== 'look' && at <= now);
@@ -41,7 +39,7 @@ export function cuesAt(session: Session, now: number): readonly Cue[] {
   return [...calls, ...trip].sort((a, b) => rank[a.kind] - rank[b.kind] || a.at - b.at);
 }
 
-function ownCues(session: Session, live: LiveStep, now: number): Cue[] {
+function ownCues(live: LiveStep, now: number): Cue[] {
   const { step, status, startAt, endAt, stands } = live;
   const { key, name, dishName } = step;
   const keys = [key];
@@ -71,7 +69,7 @@ function ownCues(session: Session, live: LiveStep, now: number): Cue[] {
   }
   const byItself = step.station.sort === 'shelf' && step.attention === 'none';
   if (step.attention !== 'hands' && !byItself) {
-    const look = nextLookAt(session, live);
+    const look = nextLookAt(live);
     if (look !== null)
       cues.push({
         id: `look ${key} ${look}`,
@@ -120,7 +118,6 @@ export function dangerAt({ step, status, startAt, endAt, stands }: LiveStep): nu
 
 /** Whole spices ring before the last heat of their dish is over. */
 function fishOutCues(session: Session, steps: readonly LiveStep[], now: number): Cue[] {
-  const told = toldOf(standingEvents(session.events));
   return session.meal.dishes.flatMap((dish): Cue[] => {
     const things = toFishOut(dish);
     const hot = steps.filter(
@@ -129,7 +126,7 @@ function fishOutCues(session: Session, steps: readonly LiveStep[], now: number):
     const last = hot.at(-1);
     if (things.length === 0 || last?.status !== 'running') return [];
     const at = last.endAt - FISH_OUT_BEFORE;
-    const looked = told.get(last.step.key)?.looked;
+    const { looked } = last.told;
     if (now < at || (looked !== undefined && looked >= at)) return [];
     return [
       {

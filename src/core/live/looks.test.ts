@@ -56,7 +56,7 @@ describe('looks', () => {
   it('are wanted every so many minutes from the last one, asked as the sign of being done', () => {
     const session = upTo(key);
     const boil = live(session, key, at(step(key).start + 1));
-    expect(nextLookAt(session, boil)).toBe(at(step(key).start + 10));
+    expect(nextLookAt(boil)).toBe(at(step(key).start + 10));
     expect(questionOf(boil)).toBe('It rolls?');
     const looked = told(
       session,
@@ -64,7 +64,7 @@ describe('looks', () => {
       at(step(key).start + 4),
     );
     const later = live(looked, key, at(step(key).start + 5));
-    const next = nextLookAt(looked, later);
+    const next = nextLookAt(later);
     // Less than a minute before its end it is looked at anyway.
     expect(next === null || next === at(step(key).start + 14)).toBe(true);
   });
@@ -117,7 +117,7 @@ describe('calls', () => {
     const boil = 'mushroom-stock/boil';
     const look = at(step(boil).start + 10);
     const session = told(upTo(boil), { kind: 'not-yet', key: boil, until: look + 100_000 }, at(step(boil).start + 1));
-    expect(nextLookAt(session, live(session, boil, look))).toBe(look);
+    expect(nextLookAt(live(session, boil, look))).toBe(look);
     const asked = cuesAt(session, look + 1000).filter(({ keys }) => keys.includes(boil));
     expect(asked).toHaveLength(1);
     expect(asked[0]!.says.match(/It rolls\?/g)).toHaveLength(1);

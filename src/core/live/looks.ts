@@ -1,15 +1,15 @@
 import { wholeIn } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
 import type { Meal } from '@/core/meal/meal';
-import { type Look, standingEvents, toldOf } from './events';
-import { type LiveStep, moreMinutes, type Session } from './session';
+import type { Look } from './events';
+import { type LiveStep, moreMinutes } from './session';
 
 const MINUTE = 60_000;
 
 /** The instant at which a running step wants its next look: so long after the last one or its beginning; null when it wants none. */
-export function nextLookAt(session: Session, { step, status, startAt, endAt }: LiveStep): number | null {
+export function nextLookAt({ step, status, startAt, endAt, told }: LiveStep): number | null {
   if (status !== 'running' || step.lookEvery === null || step.attention === 'hands') return null;
-  const looked = toldOf(standingEvents(session.events)).get(step.key)?.looked ?? startAt;
+  const looked = told.looked ?? startAt;
   const at = Math.max(looked, startAt) + step.lookEvery * MINUTE;
   // The end is a look by itself.
   return at < endAt - MINUTE ? at : null;

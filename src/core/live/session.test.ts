@@ -95,20 +95,16 @@ describe('minutes of safety', () => {
       plan: { ...plan, steps: plan.steps.map((each) => (each.key === boil.key ? { ...each, safeMinutes: 30 } : each)) },
     };
     const left = (after: number, of = safe) =>
-      safeMinutesLeft(of, live(of, boil.key, minute(boil.start + after, 0)), minute(boil.start + after, 0));
+      safeMinutesLeft(live(of, boil.key, minute(boil.start + after, 0)), minute(boil.start + after, 0));
     expect([left(0), left(12), left(30), left(45)]).toEqual([30, 18, 0, 0]);
     const aside: readonly LiveEvent[] = [
       { id: 'p', at: minute(boil.start + 5, 0), kind: 'paused', key: boil.key },
       { id: 'r', at: minute(boil.start + 15, 0), kind: 'resumed', key: boil.key },
     ];
     expect(left(30, { ...safe, events: [...safe.events, ...aside] })).toBe(10);
-    expect(
-      safeMinutesLeft(
-        asPlanned(boil.start),
-        live(asPlanned(boil.start), boil.key, minute(boil.start + 1)),
-        minute(boil.start + 1),
-      ),
-    ).toBe(0);
+    expect(safeMinutesLeft(live(asPlanned(boil.start), boil.key, minute(boil.start + 1)), minute(boil.start + 1))).toBe(
+      0,
+    );
   });
 });
 

@@ -26,6 +26,8 @@ export interface LiveStep {
   readonly startAt: number;
   /** When it really ended, or is thought to. */
   readonly endAt: number;
+  /** All that was told about it. */
+  readonly told: StepTold;
   /** It is under way, and put aside for the moment. */
   readonly stands?: boolean;
   /**
@@ -91,11 +93,11 @@ function liveStep(
   const freeAt = before.reduce((latest, each) => Math.max(latest, each.endAt), Number.NEGATIVE_INFINITY);
   const begunAt = beginning();
   if (told.done !== undefined) {
-    return { step, status: 'done', startAt: Math.min(begunAt ?? planned, told.done), endAt: told.done };
+    return { step, status: 'done', startAt: Math.min(begunAt ?? planned, told.done), endAt: told.done, told };
   }
   if (begunAt === null || begunAt > now) {
     const due = free && planned <= now;
-    return { step, status: due ? 'due' : 'waiting', startAt: planned, endAt: planned + length };
+    return { step, status: due ? 'due' : 'waiting', startAt: planned, endAt: planned + length, told };
   }
   const paused = pausedFor(told, now);
   const stands = told.pauses.at(-1)?.to === null;
@@ -111,6 +113,7 @@ function liveStep(
     status: overByItself ? 'done' : 'running',
     startAt: begunAt,
     endAt,
+    told,
     ...(stands ? { stands } : {}),
     ...(turns ? { turns } : {}),
   };
@@ -149,9 +152,8 @@ export function isFinished(steps: readonly LiveStep[]): boolean {
 }
 
 /** Minutes that safety still asks for of a step under way; 0 where it asks for none, or they are over. */
-export function safeMinutesLeft(session: Session, { step, status, startAt }: LiveStep, now: number): number {
+export function safeMinutesLeft({ step, status, startAt, told }: LiveStep, now: number): number {
   if (step.safeMinutes === undefined || status !== 'running') return 0;
-  const told = toldOf(standingEvents(session.events)).get(step.key) ?? NOTHING_TOLD;
   const gone = (now - startAt - pausedFor(told, now)) / MINUTE;
   return Math.max(0, Math.ceil(step.safeMinutes - gone - 1e-6));
 }

@@ -27,9 +27,8 @@ function rank({ step, turns, startAt }: LiveStep, now: number): number {
   return step.attention === 'hands' ? 1 : 2;
 }
 
-/** The three parts of the cook view at an instant. */
-export function stoveAt(session: Session, now: number): Stove {
-  const steps = liveSteps(session, now);
+/** The three parts of the cook view at an instant. `steps`: what every step is doing then, where that is known already. */
+export function stoveAt(session: Session, now: number, steps = liveSteps(session, now)): Stove {
   const hands = (live: LiveStep) => live.step.attention === 'hands';
   const due = steps.filter(
     (live) => live.status === 'due' || live.turns === true || (live.status === 'running' && hands(live)),
@@ -45,7 +44,7 @@ export function stoveAt(session: Session, now: number): Stove {
   // What wants an eye first stands first: a look or its end. Both instants are known ahead, so that time alone moves nothing.
   const watching = steps
     .filter((live) => live.status === 'running' && !hands(live))
-    .map((live) => ({ live, eyeAt: Math.min(live.endAt, nextLookAt(session, live) ?? live.endAt) }))
+    .map((live) => ({ live, eyeAt: Math.min(live.endAt, nextLookAt(live) ?? live.endAt) }))
     .sort((a, b) => a.eyeAt - b.eyeAt)
     .map(({ live }) => live);
   const coming = steps

@@ -71,7 +71,9 @@ export function speak(words: string): void {
   speechSynthesis.speak(line);
 }
 
+/** Browsers shake only after the page was touched, and complain of it before. */
 export function shake(kind: CueKind): void {
+  if (navigator.userActivation?.hasBeenActive === false) return;
   navigator.vibrate?.(VIBRATION[kind]);
 }
 

@@ -111,6 +111,8 @@ function Before({
   );
 }
 
+const NO_CUES: readonly Cue[] = [];
+
 function AtTheStove({ session, told }: { readonly session: StoredSession; readonly told: SessionAtHand }) {
   const now = useNow(250);
   const [panel, setPanel] = useState(false);
@@ -118,9 +120,15 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
   const follow = useLiveQuery(() => pantry().settings.get('follow'))?.value === 'on';
   const pretend = useLiveQuery(() => pantry().settings.get('pretend'))?.value === 'on';
   const second = now === null ? null : Math.floor(now / 1000);
-  // The stove is looked at once a second, the clocks four times.
-  const stove = useMemo(() => (second === null ? null : stoveAt(session, second * 1000 + 999)), [session, second]);
-  const cues = useMemo(() => (second === null ? [] : cuesAt(session, second * 1000 + 999)), [session, second]);
+  // The log is folded once a second; stove, calls and silence are read from it.
+  const evening = useMemo(() => {
+    if (second === null) return null;
+    const at = second * 1000 + 999;
+    const steps = liveSteps(session, at);
+    return { steps, stove: stoveAt(session, at, steps), cues: cuesAt(session, at, steps) };
+  }, [session, second]);
+  const stove = evening?.stove ?? null;
+  const cues = evening?.cues ?? NO_CUES;
   useCues({ cues, now, leads: told.leads, quiet });
   useFollowing(session, told, second, follow && told.leads);
   const wentBack = useClockWentBack(now);
@@ -163,7 +171,7 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
           onClose={() => setPanel(false)}
         />
       )}
-      {told.early && <TooSoon live={told.early} session={session} now={now} told={told} />}
+      {told.early && <TooSoon live={told.early} now={now} told={told} />}
       {!told.leads && <Follows onTakeOver={told.takeOver} />}
       {wentBack !== null && (
         <p role="status" className="bg-soft px-5 py-2 text-lg sm:px-8">
@@ -382,9 +390,9 @@ function Focal({ session, live, told, now, canUndo }: StepProps & { readonly now
 }
 
 /** Said to be done before the minutes that safety asks for: asked back, and nothing told yet. */
-function TooSoon({ live, session, now, told }: StepProps & { readonly now: number }) {
+function TooSoon({ live, now, told }: Omit<StepProps, 'session'> & { readonly now: number }) {
   const { step } = live;
-  const left = safeMinutesLeft(session, live, now);
+  const left = safeMinutesLeft(live, now);
   return (
     <div
       role="alertdialog"

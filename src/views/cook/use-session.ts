@@ -112,7 +112,7 @@ export function useSession(mealId: string): SessionAtHand {
     [say],
   );
   const done = (live: LiveStep) => {
-    const tooSoon = session && safeMinutesLeft(session, live, Date.now()) > 0;
+    const tooSoon = safeMinutesLeft(live, Date.now()) > 0;
     if (tooSoon) setEarly(live);
     else telling.done(live);
   };

@@ -35,7 +35,7 @@ export function Watched({ session, live, told, now, tint, pretend }: WatchedProp
   const [opened, setOpened] = useState(false);
   const { step, stands } = live;
   const left = live.endAt - now;
-  const look = nextLookAt(session, live);
+  const look = nextLookAt(live);
   const lookIsDue = look !== null && look <= now;
   // What only rests is over by itself: there is nothing to press.
   const byItself = step.station.sort === 'shelf' && step.attention === 'none';

@@ -1,0 +1,5 @@
+import { Nowhere } from '@/views/shell/broken';
+
+export default function NotFound() {
+  return <Nowhere />;
+}

@@ -1,4 +1,7 @@
 import { expect, type Page } from '@playwright/test';
+import { mealFile } from '@/core/formats/meal-file';
+import type { Meal } from '@/core/meal/meal';
+import { largeKitchen } from '@/core/testing/large-kitchen';
 
 /** Where the browser of a test begins: with the sample meals planned, today or at that noon, or with nothing. Written by `seed.setup.ts`. */
 export const SAMPLE_STATE = 'e2e/.state/today.json';
@@ -33,6 +36,25 @@ export async function openMeal(page: Page, id: string, leaf: '' | '/score' | '/c
 export async function settled(page: Page): Promise<void> {
   await expect(page.getByTestId('verdict')).toBeVisible();
   await expect(page.getByText('Looking for a better plan')).toHaveCount(0, { timeout: 45_000 });
+}
+
+/** A supper of these dishes for four in the large kitchen, at seven on the day of `NOON`'s week. */
+export const supperOf = (id: string, name: string, dishes: Meal['dishes']): Meal => ({
+  id,
+  name,
+  people: 4,
+  day: '2026-11-27',
+  hour: '19:00',
+  pace: 'steady',
+  kitchen: largeKitchen,
+  dishes,
+});
+
+/** Hands a meal file to the page of meals, and waits until the meal is there. */
+export async function openFile(page: Page, meal: Meal): Promise<void> {
+  const buffer = Buffer.from(JSON.stringify(mealFile(meal)));
+  await page.getByLabel('Files to open').setInputFiles([{ name: 'meal.json', mimeType: 'application/json', buffer }]);
+  await expect(page.getByRole('region', { name: 'Files' }).getByRole('status')).toContainText('is here');
 }
 
 /** Fails the test on any error that the page reports. */

@@ -1,29 +1,13 @@
 import { expect, test } from '@playwright/test';
 import { makeDish } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
-import { mealFile } from '@/core/formats/meal-file';
 import type { Meal } from '@/core/meal/meal';
-import { largeKitchen } from '@/core/testing/large-kitchen';
 import { asPlannedUntil, inTable } from './browser-store';
-import { EMPTY_STATE, NOON, openMeal, openMeals, settled, visit, watchForErrors } from './kit';
+import { EMPTY_STATE, NOON, openFile, openMeal, openMeals, settled, supperOf, visit, watchForErrors } from './kit';
 
 test.use({ storageState: EMPTY_STATE });
 
-const asFile = (meal: Meal) => ({
-  name: 'meal.json',
-  mimeType: 'application/json',
-  buffer: Buffer.from(JSON.stringify(mealFile(meal))),
-});
-const meal = (dishes: Meal['dishes']): Meal => ({
-  id: 'safe',
-  name: 'A safe supper',
-  people: 4,
-  day: '2026-11-27',
-  hour: '19:00',
-  pace: 'steady',
-  kitchen: largeKitchen,
-  dishes,
-});
+const supper = (dishes: Meal['dishes']) => supperOf('safe', 'A safe supper', dishes);
 
 test('what nobody knows is asked about once, is neither vegan nor free of anything until then, and is remembered', async ({
   page,
@@ -61,8 +45,7 @@ test('what nobody knows is asked about once, is neither vegan nor free of anythi
   );
   // Its meals come from the browser's own store: once they are there, so is what opens files.
   await openMeals(page);
-  await page.getByLabel('Files to open').setInputFiles([asFile(meal([soup, fish]))]);
-  await expect(page.getByRole('region', { name: 'Files' }).getByRole('status')).toContainText('is here');
+  await openFile(page, supper([soup, fish]));
   await visit(page, '/meals/safe?heed');
   await settled(page);
   const heed = page.getByRole('region', { name: 'To heed' });
@@ -87,8 +70,7 @@ test('a hard boil that is said to be done too soon asks back, and is told only w
   await page.clock.install({ time: NOON });
   // Its meals come from the browser's own store: once they are there, so is what opens files.
   await openMeals(page);
-  await page.getByLabel('Files to open').setInputFiles([asFile(meal([beans]))]);
-  await expect(page.getByRole('region', { name: 'Files' }).getByRole('status')).toContainText('is here');
+  await openFile(page, supper([beans]));
   await openMeal(page, 'safe', '/cook');
   await page.getByRole('button', { name: 'Begin at the stove' }).click();
   await expect(page.getByTestId('table-line')).toBeVisible();

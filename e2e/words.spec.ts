@@ -1,10 +1,8 @@
 import { expect, type Locator, type Page, test } from '@playwright/test';
 import { SHELF } from '@/core/dish/shelf';
-import { mealFile } from '@/core/formats/meal-file';
 import type { PlannedStep } from '@/core/meal/plan';
-import { largeKitchen } from '@/core/testing/large-kitchen';
 import { inTable } from './browser-store';
-import { EMPTY_STATE, NOON, NOON_STATE, openMeal, openMeals } from './kit';
+import { EMPTY_STATE, NOON, NOON_STATE, openFile, openMeal, openMeals, supperOf } from './kit';
 
 // Everything that a step asks of the hands, every amount and every caution is on the screen when its moment comes: cooked to the end.
 
@@ -133,19 +131,7 @@ test.describe(() => {
       test.setTimeout(400_000);
       await page.clock.install({ time: NOON });
       await openMeals(page);
-      const meal = {
-        id: 'shelf',
-        name: 'From the shelf',
-        people: 4,
-        day: '2026-11-27',
-        hour: '19:00',
-        pace: 'steady',
-        kitchen: largeKitchen,
-        dishes,
-      } as const;
-      const buffer = Buffer.from(JSON.stringify(mealFile(meal)));
-      await page.getByLabel('Files to open').setInputFiles([{ name: 'm.json', mimeType: 'application/json', buffer }]);
-      await expect(page.getByRole('region', { name: 'Files' }).getByRole('status')).toContainText('is here');
+      await openFile(page, supperOf('shelf', 'From the shelf', dishes));
       await openMeal(page, 'shelf', '/cook');
       await page.getByRole('button', { name: 'Begin at the stove' }).click();
       await expect(page.getByTestId('table-line')).toBeVisible();

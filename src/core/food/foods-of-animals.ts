@@ -48,14 +48,16 @@ prosciutto, parma ham, serrano ham, iberico ham, jamon, jamon iberico, bayonne h
 salami, salame, saucisson, saucisson sec, soppressata, finocchiona, fuet, landjager, milano salami, cured sausage | ready, milk, sulphites
 chorizo, nduja, pepperoni, sobrasada, sucuk, sujuk, peperoni, kielbasa, kabanos, smoked sausage, mettwurst | milk, sulphites
 mortadella, bologna, polony | cooked, milk, tree nuts, sulphites
-black pudding, blood sausage, morcilla, boudin noir, blutwurst, white pudding, haggis | raw, gluten, milk, sulphites
+black pudding, blood sausage, morcilla, boudin noir, blutwurst, white pudding | raw, gluten, milk, sulphites
+haggis | raw, gluten
 frankfurter, frankfurt, hot dog, hotdog, hot dog sausage, wiener, saveloy, bockwurst, knackwurst | cooked, milk, mustard, celery, sulphites
 `;
 
 export const MINCED = `
 mince, minced meat, ground meat, meat mince, minced beef, beef mince, ground beef, ground chuck, ground round, hamburger meat, minced pork, pork mince, ground pork, minced lamb, lamb mince, ground lamb, minced veal, veal mince, ground veal, steak mince, minced steak, mince beef, keema, kheema, qeema, minced mutton, faggot
 hamburger, burger, beefburger, burger patty, beef patty, beef burger, lamb burger, slider, pork burger, cheeseburger patty | gluten, sulphites
-sausage, pork sausage, beef sausage, lamb sausage, chipolata, banger, cumberland sausage, lincolnshire sausage, toulouse sausage, italian sausage, breakfast sausage, merguez, bratwurst, sausage meat, sausagemeat, boerewurst, boerewors, salsiccia, longaniza, weisswurst, cumberland ring, sausage patty, pork stuffing | gluten, milk, sulphites, mustard
+sausage, pork sausage, beef sausage, lamb sausage, chipolata, banger, cumberland sausage, lincolnshire sausage, breakfast sausage, bratwurst, sausage meat, sausagemeat, weisswurst, cumberland ring, sausage patty, pork stuffing | gluten, milk, sulphites, mustard
+italian sausage, toulouse sausage, merguez, boerewurst, boerewors, salsiccia, longaniza, luganega | sulphites
 meatball, kofta, kofte, kefta, kibbeh, cevapcici, frikadelle, rissole, meat loaf, meatloaf, beef meatball, pork meatball, swedish meatball, polpette, kebab meat, doner meat | gluten, eggs, milk
 chicken mince, minced chicken, ground chicken, chicken burger, turkey mince, minced turkey, ground turkey, turkey burger, turkey meatball, chicken meatball, minced duck, duck mince | bird
 chicken sausage, turkey sausage | bird, gluten, milk, sulphites, mustard
@@ -106,7 +108,8 @@ crab, crabmeat, crab meat, brown crab, white crabmeat, soft shell crab, blue cra
 lobster, lobster tail, crayfish, crawfish, langoustine, scampi, dublin bay prawn, norway lobster, spiny lobster, langosta, yabby, moreton bay bug, krill, barnacle, goose barnacle
 brown shrimp, potted shrimp, cooked prawn, peeled cooked prawn, dressed crab, tinned crab | cooked
 dried shrimp, dried prawn, shrimp powder, ground crayfish, dried crayfish | ready
-shrimp paste, belacan, terasi, prawn paste, kapi, gapi, bagoong | ready, fish
+shrimp paste, belacan, terasi, prawn paste, kapi, gapi | ready
+bagoong | ready, fish
 prawn cracker, shrimp cracker | ready
 `;
 
@@ -126,15 +129,15 @@ hard boiled egg, boiled egg, pickled egg, cooked egg, salted duck egg, century e
 `;
 
 export const DAIRY = `
-milk, whole milk, full fat milk, semi skimmed milk, skimmed milk, skim milk, cow milk, goat milk, sheep milk, ewe milk, buffalo milk, raw milk, uht milk, lactose free milk, warm milk, milk powder, powdered milk, dried milk, buttermilk, kefir, ayran, lassi, evaporated milk, condensed milk, whey, whey powder, buttermilk powder
+milk, whole milk, full fat milk, semi skimmed milk, skimmed milk, skim milk, cow milk, goat milk, sheep milk, ewe milk, buffalo milk, raw milk, uht milk, warm milk, milk powder, powdered milk, dried milk, buttermilk, kefir, ayran, lassi, evaporated milk, condensed milk, whey, whey powder, buttermilk powder
 cream, single cream, double cream, heavy cream, whipping cream, whipped cream, light cream, pouring cream, half and half, clotted cream, cooking cream, extra thick cream, squirty cream, smetana
 sour cream, soured cream, creme fraiche, schmand, crema, kaymak, quark, fromage frais, fromage blanc, skyr, labneh, labne, tvorog, curd
-yogurt, yoghurt, yoghourt, curd yogurt, greek yogurt, natural yogurt, plain yogurt, thick yogurt, strained yogurt, dahi, goat yogurt, set yogurt, lactose free yogurt
+yogurt, yoghurt, yoghourt, curd yogurt, greek yogurt, natural yogurt, plain yogurt, thick yogurt, strained yogurt, dahi, goat yogurt, set yogurt
 butter, unsalted butter, salted butter, clarified butter, brown butter, beurre noisette, garlic butter, herb butter, ghee, samneh, smen, cold butter, melted butter, goat butter
 cream cheese, soft cheese, mascarpone, ricotta, cottage cheese, paneer, queso fresco, farmer cheese, halloumi, haloumi, mozzarella, buffalo mozzarella, bocconcini, burrata, stracciatella, feta, feta cheese, anari, beyaz peynir, akkawi, nabulsi, mizithra, kefalotyri, brousse
 cheese, hard cheese, soft ripened cheese, grated cheese, cheddar, cheddar cheese, double gloucester, red leicester, cheshire, wensleydale, lancashire cheese, caerphilly, gouda, edam, emmental, emmenthal, gruyere, comte, raclette, fontina, provolone, scamorza, taleggio, asiago, jarlsberg, havarti, leerdammer, maasdam, swiss cheese, monterey jack, colby, pepper jack, cotija, oaxaca cheese, american cheese, processed cheese, cheese slice, string cheese, goat cheese, chevre, sheep cheese, ewe cheese, blue cheese, stilton, roquefort, dolcelatte, cambozola, danish blue, saint agur, brie, camembert, reblochon, munster, epoisses, limburger, port salut, tomme, tilsiter, tilsit, appenzeller, vacherin, mimolette, cantal, morbier, manouri, graviera, kasseri, kashkaval, kasar, oka, cheese curd, cheese sauce, paneer cheese, smoked cheese, brunost, crottin
 parmesan, parmesan cheese, parmigiano, parmigiano reggiano, grana padano, grana, pecorino, pecorino romano, manchego, gorgonzola, italian hard cheese | rennet
-ice cream, custard, creme anglaise, dulce de leche, vanilla ice cream, gelato, creme patissiere, frozen yogurt | eggs
+ice cream, custard, creme anglaise, vanilla ice cream, gelato, creme patissiere, frozen yogurt | eggs
 white sauce, bechamel, cheese sauce mix, mornay, roux | gluten
-khoya, khoa, mawa, malai, rabri, kashk, qurut, milk solid, casein, lactose, nata
+dulce de leche, khoya, khoa, mawa, malai, rabri, kashk, qurut, milk solid, casein, lactose, nata
 `;

@@ -6,7 +6,7 @@ sesame oil, toasted sesame oil, gingelly oil | sesame
 groundnut oil, peanut oil, arachis oil | peanuts
 walnut oil, hazelnut oil, almond oil, argan oil, pistachio oil, nut oil | tree nuts
 soybean oil, soya oil, soy oil | soy
-margarine, spread, baking spread, sunflower spread, vegetable spread, low fat spread, buttery spread | milk, soy, diet:vegetarian
+margarine, spread, baking spread, sunflower spread, vegetable spread, buttery spread | milk, soy, diet:vegetarian
 lard, dripping, beef dripping, suet, beef suet, goose fat, duck fat, chicken fat, schmaltz, bacon fat, lamb fat, tail fat, beef fat, pork fat, tallow, beef tallow, leaf lard, shredded suet, rendered fat, fat, lardo, strutto, gravy fat | diet:with meat, cooked
 `;
 
@@ -24,13 +24,20 @@ cocoa, cocoa powder, cacao, cacao nib, cacao powder, unsweetened cocoa
 toffee, fudge, caramel, caramel sauce, butterscotch | milk
 marshmallow, turkish delight, jelly baby, jelly, jello, wine gum | diet:with meat
 meringue, meringue nest | eggs
-biscuit, cookie, digestive biscuit, digestive, shortbread, cracker, graham cracker, ginger nut biscuit, gingerbread, amaretti biscuit, speculoos, rich tea biscuit, oatcake, cream cracker, water biscuit, cheese biscuit, wafer, cake, sponge cake, fruit cake, brownie, muffin, doughnut, brioche, croissant, pain au chocolat, panettone, stollen, lady finger, ladyfinger, sponge finger, savoiardi, waffle, pancake, crepe, blini, scone, eclair, madeleine, danish pastry, hot cross bun, teacake | gluten, eggs, milk, diet:vegetarian
+biscuit, cookie, digestive biscuit, digestive, shortbread, graham cracker, ginger nut biscuit, gingerbread, amaretti biscuit, speculoos, rich tea biscuit, cheese biscuit, wafer, cake, sponge cake, fruit cake, brownie, muffin, doughnut, brioche, croissant, pain au chocolat, panettone, stollen, lady finger, ladyfinger, sponge finger, savoiardi, waffle, pancake, crepe, blini, scone, eclair, madeleine, danish pastry, hot cross bun, teacake | gluten, eggs, milk, diet:vegetarian
 `;
 
 export const BREADS = `
-bread, white bread, brown bread, wholemeal bread, sourdough bread, country bread, crusty bread, stale bread, french bread, baguette, ciabatta, rye bread, pumpernickel, sliced bread, bread roll, roll, bread crust, toast, crouton, breadcrumb, fresh breadcrumb, dried breadcrumb, panko, panko breadcrumb, rusk, melba toast, crispbread, pita, pitta, pita bread, pitta bread, flatbread, flat bread, lavash, chapati, chapatti, roti, tortilla, flour tortilla, wheat tortilla, wrap, tortilla wrap, barbari bread, sangak, bagel, english muffin, crumpet, bread stick, breadstick, grissini, pretzel, matzo, matzah, matzo meal, soda bread, bread dough, pizza dough, pizza base, injera, dosa batter, ekmek, simit, sage and onion stuffing, tempura batter, tempura flour, sandwich bread, toasted bread, day old bread, pull apart bread, bao, bao bun, steamed bun, mantou | gluten
-focaccia, olive bread, malt loaf, granary bread, seeded bread, burger bun, hamburger bun, hot dog bun, bun, bread bun, hot dog roll, brioche bun, milk bread, challah | gluten, eggs, milk, sesame, diet:vegetarian
-naan, naan bread, nan bread, garlic naan, peshwari naan, kulcha, paratha, bhatura, puri bread, cornbread, corn bread, garlic bread, yorkshire pudding, popover | gluten, milk, eggs, diet:vegetarian
+bread, white bread, brown bread, wholemeal bread, sourdough bread, country bread, crusty bread, stale bread, french bread, baguette, ciabatta, rye bread, pumpernickel, sliced bread, bread roll, roll, bread crust, toast, crouton, breadcrumb, fresh breadcrumb, dried breadcrumb, panko, panko breadcrumb, rusk, melba toast, crispbread, pita, pitta, pita bread, pitta bread, flatbread, flat bread, lavash, chapati, chapatti, roti, tortilla, flour tortilla, wheat tortilla, wrap, tortilla wrap, barbari bread, sangak, bagel, english muffin, crumpet, bread stick, breadstick, grissini, pretzel, matzo, matzah, matzo meal, soda bread, bread dough, pizza dough, pizza base, injera, dosa batter, ekmek, simit, sage and onion stuffing, tempura batter, tempura flour, sandwich bread, toasted bread, day old bread, sourdough, cracker, cream cracker, water biscuit, oatcake, pull apart bread, bao, bao bun, steamed bun, mantou | gluten
+focaccia, olive bread | gluten
+malt loaf | gluten, sulphites
+granary bread, seeded bread | gluten, sesame
+burger bun, hamburger bun, hot dog bun, bun, bread bun, hot dog roll | gluten, eggs, milk, sesame, diet:vegetarian
+brioche bun, milk bread | gluten, eggs, milk, diet:vegetarian
+challah | gluten, eggs, sesame, diet:vegetarian
+naan, naan bread, nan bread, garlic naan, peshwari naan, kulcha, paratha, bhatura, garlic bread | gluten, milk, diet:vegetarian
+puri bread | gluten
+cornbread, corn bread, yorkshire pudding, popover | gluten, milk, eggs, diet:vegetarian
 breaded, crumbed, battered | gluten, eggs, milk, diet:vegetarian
 buttered, creamed, creamy, cheesy, au gratin | milk, diet:vegetarian
 pastry, shortcrust, shortcrust pastry, puff pastry, pie crust, pie dough, sweet pastry, rough puff, flaky pastry, bread sauce, all butter puff pastry, all butter pastry, all butter shortcrust, butter puff pastry | gluten, milk, diet:vegetarian
@@ -46,10 +53,23 @@ tamari, liquid amino | soy
 hoisin, hoisin sauce, char siu sauce, bulgogi sauce, sesame dressing, sweet bean sauce, sukiyaki sauce, tonkatsu sauce, okonomiyaki sauce | soy, gluten, sesame
 miso, miso paste, white miso, red miso, doenjang, gochujang, black bean sauce, yellow bean sauce, fermented black bean, doubanjiang, chilli bean paste, chilli bean sauce, ssamjang, fermented bean paste, bean paste, soybean paste, korean chilli paste, brown miso | soy, gluten
 fish sauce, nam pla, nuoc mam, colatura, garum, patis, fish seasoning | fish, diet:with fish
-oyster sauce, xo sauce | molluscs, soy, gluten, crustaceans, diet:with fish
+oyster sauce | molluscs, soy, gluten, diet:with fish
+xo sauce | crustaceans, molluscs, soy, gluten, diet:with fish
 worcestershire sauce, worcester sauce, worcestershire, anchovy sauce, caesar dressing | fish, gluten, soy, sulphites, diet:with fish
-mayonnaise, mayo, aioli, garlic mayonnaise, hollandaise, bearnaise, tartare sauce, tartar sauce, salad cream, thousand island dressing, remoulade, marie rose sauce, coleslaw, potato salad, egg mayonnaise, ranch dressing, burger sauce, blue cheese dressing, honey mustard dressing | eggs, mustard, milk, sulphites, diet:vegetarian
-ketchup, tomato ketchup, barbecue sauce, bbq sauce, brown sauce, steak sauce, sweet chilli sauce, chilli sauce, hot sauce, sriracha, piri piri sauce, peri peri sauce, buffalo sauce, pepper sauce, salsa, tomato salsa, salsa verde, enchilada sauce, hot pepper sauce, sambal, sambal oelek, plum sauce, sweet and sour sauce, duck sauce, relish, tomato relish, pickle, piccalilli, mint sauce, vinaigrette, french dressing, italian dressing, salad dressing, dressing, chimichurri, jerk paste, jerk marinade, mustard sauce, horseradish sauce, creamed horseradish, horseradish cream, onion gravy | sulphites, mustard, celery, gluten, milk, eggs, diet:vegetarian
+mayonnaise, mayo, aioli, garlic mayonnaise, tartare sauce, tartar sauce, salad cream, thousand island dressing, remoulade, marie rose sauce, coleslaw, potato salad, egg mayonnaise, burger sauce, honey mustard dressing | eggs, mustard, diet:vegetarian
+hollandaise, bearnaise | eggs, milk, diet:vegetarian
+ranch dressing, blue cheese dressing | eggs, mustard, milk, diet:vegetarian
+ketchup, tomato ketchup, tomato relish | celery
+sweet chilli sauce, chilli sauce, hot sauce, sriracha, piri piri sauce, peri peri sauce, pepper sauce, hot pepper sauce, sambal oelek, duck sauce, chimichurri | sulphites
+salsa, tomato salsa, enchilada sauce | celery
+buffalo sauce | milk, diet:vegetarian
+barbecue sauce, bbq sauce, brown sauce, steak sauce, relish, pickle, piccalilli | sulphites, mustard, celery, gluten, soy
+mint sauce | gluten, sulphites
+plum sauce, sweet and sour sauce | soy, gluten, sulphites
+sambal | crustaceans, fish, diet:with fish
+vinaigrette, french dressing | mustard, sulphites
+jerk paste, jerk marinade | soy, gluten, sulphites
+italian dressing, salad dressing, dressing, mustard sauce, horseradish sauce, creamed horseradish, horseradish cream, onion gravy | sulphites, mustard, celery, gluten, milk, eggs, diet:vegetarian
 coconut amino, harissa, rose harissa, harissa paste, pepper paste, red pepper paste, biber salcasi, ajvar, chilli paste, zhoug, zhug, schug, chermoula, green seasoning, sofrito, recado rojo, achiote paste, adobo paste, chipotle paste, sun dried tomato paste, ginger paste, garlic paste, ginger garlic paste, mushroom ketchup
 tapenade, olive tapenade | fish, diet:with fish
 pesto, basil pesto, green pesto, red pesto, rocket pesto | milk, tree nuts, rennet, diet:vegetarian
@@ -73,7 +93,8 @@ court bouillon, kombu dashi, kombu stock, bean broth, chickpea water, aquafaba, 
 `;
 
 export const DRINKS = `
-wine, red wine, white wine, rose wine, dry white wine, sparkling wine, prosecco, champagne, cava, cooking wine, port, sherry, dry sherry, fino, madeira, marsala, vermouth, dry vermouth, vin santo, mulled wine, shaoxing, shaoxing wine, chinese cooking wine, rice wine, mead, fortified wine, vin jaune, muscat wine, manzanilla, amontillado, wine must | sulphites
+wine, red wine, white wine, rose wine, dry white wine, sparkling wine, prosecco, champagne, cava, cooking wine, port, sherry, dry sherry, fino, madeira, marsala, vermouth, dry vermouth, vin santo, mulled wine, rice wine, mead, fortified wine, vin jaune, muscat wine, manzanilla, amontillado, wine must | sulphites
+shaoxing, shaoxing wine, shaoxing rice wine, chinese cooking wine, chinese rice wine | gluten, sulphites
 cider, dry cider, hard cider, medium cider, apple cider, sweet cider, perry, scrumpy, strong cider | sulphites
 beer, ale, lager, stout, porter, wheat beer, brown ale, pale ale, pilsner, dark beer, light beer, ginger beer alcoholic, barley wine, kvass, bock, ipa, mild ale, non alcoholic beer, alcohol free beer | gluten, sulphites
 sake, mirin, soju, shochu, hon mirin

@@ -67,6 +67,20 @@ describe('a name', () => {
     ['fish stock', ['stock']],
     ['hot chicken broth', ['stock']],
     ['baking paper', []],
+    ['half-fat crème fraîche', ['dairy']],
+    ['fat-free yogurt', ['dairy']],
+    ['full-fat coconut milk', ['fruit']],
+    ['2 fat garlic cloves', ['vegetable']],
+    ['0% fat yogurt', ['dairy']],
+    ['pork, fat removed', ['red meat']],
+    ['chicken thighs trimmed of fat', ['poultry']],
+    ['no-salt-added black beans', ['pulse']],
+    ['2 fat leeks', ['vegetable']],
+    ['2 tbsp fat', ['fat']],
+    ['fat for frying', ['fat']],
+    ['free-range eggs', ['egg']],
+    ['corn-fed chicken', ['poultry']],
+    ['a knob of butter', ['dairy']],
   ])('%s: %j', (name, kinds) => {
     expect(kindsOf(name)).toEqual(kinds);
     expect(readFood(name).unknown).toEqual([]);

@@ -26,7 +26,7 @@ import {
 import { FRUIT, GRAINS_FOOD, NUTS, PULSES_FOOD, SEEDS, SPICES, VEGETABLES } from './foods-of-plants';
 import { BREADS, DRINKS, FATS, NOT_EATEN, SAUCES, STOCKS, SWEETS, WATERS } from './foods-that-are-made';
 import { partsOf, plain, wordsOf } from './names';
-import { COOKED_WORDS, CUTS, DESCRIBING, MINCING_WORDS, STOCK_WORDS, UNSURE_WORDS } from './words';
+import { COOKED_WORDS, CUTS, DESCRIBING, DESCRIBING_PHRASES, MINCING_WORDS, STOCK_WORDS, UNSURE_WORDS } from './words';
 
 /** What a name says: the foods in it, and the words that are not known. A name is known when it has foods and nothing unknown. */
 export interface Reading {
@@ -167,7 +167,7 @@ const SHAPED: ReadonlySet<string> = new Set([
 const OF_PLANTS: ReadonlySet<FoodKind> = new Set(['vegetable', 'fruit', 'pulse', 'grain', 'nut', 'seed']);
 
 function readPart(part: string, tinned: boolean): ReadPart {
-  const words = wordsOf(part);
+  const words = wordsOf(part.replace(DESCRIBING_PHRASES, ' '));
   const foods: Food[] = [];
   const cuts: string[] = [];
   const unknown: string[] = [];

@@ -47,7 +47,6 @@ export const CUTS: ReadonlyMap<string, string | undefined> = new Map(
     drumstick: undefined,
     tentacle: undefined,
     collar: undefined,
-    knob: undefined,
     crown: undefined,
     burger: undefined,
     sausage: undefined,
@@ -57,7 +56,7 @@ export const CUTS: ReadonlyMap<string, string | undefined> = new Map(
 
 /** It was cooked. */
 export const COOKED_WORDS: ReadonlySet<string> = new Set(
-  'cooked precooked tinned canned jarred leftover roasted grilled fried boiled poached braised stewed barbecued griddled confit pulled microwaved steamed baked tin can jar pouch readycooked toasted'.split(
+  'cooked precooked tinned canned jarred leftover roasted grilled fried boiled poached braised stewed barbecued griddled confit pulled microwaved steamed baked refried tin can jar pouch readycooked toasted'.split(
     ' ',
   ),
 );
@@ -87,6 +86,10 @@ export const UNSURE_WORDS: ReadonlySet<string> = new Set(
     ' ',
   ),
 );
+
+/** Phrases whose words would say something else by themselves: "half-fat" is no fat, "free-range" is free of nothing. */
+export const DESCRIBING_PHRASES =
+  /\b(?:half|full|low|lower|reduced|non|zero|high) fat\b|[\d.,]+ ?% ?fat\b|\bfat (?:free|reduced|removed|trimmed)\b|\btrimmed of (?:[a-z]+ )?fat\b|\blactose free\b|\bfree (?:range|run)\b|\bno (?:added )?(?:salt|sugar)(?: added)?\b|\b(?:corn|grass|milk|grain|barley) fed\b|^(?:[\d½¼¾]+ )?(?:big |nice )?fat (?=(?!for|from|of)[a-z]+ [a-z])|^(?:[\d½¼¾]+ )(?:big |nice )?fat (?=[a-z])/g;
 
 /** Words that say how, how much or which part, and nothing of what it is. */
 export const DESCRIBING: ReadonlySet<string> = new Set(
@@ -124,7 +127,8 @@ export const DESCRIBING: ReadonlySet<string> = new Set(
   filling crusty stale toasted browned blackened charred candied glazed sticky preserved pickled brined cured smoked
   fermented muslin wrapped bundle cloth string kitchen garden field hedge sea river lake water steel oven hob pan pot
   stove grill barbecue smoker germinated soaked presoaked unsoaked dehydrated rehydrated reconstituted freeze spray royal
-  king queen prince duchess baron hand hands with`
+  king queen prince duchess baron hand hands with caught dived line deveined jointed sodium store unsweetened
+  sweetened eat part glass drinking deep`
     .split(/\s+/)
     .map(singular),
 );

@@ -97,7 +97,7 @@ export const DESCRIBING: ReadonlySet<string> = new Set(
   other others another both one two three four five six seven eight nine ten dozen half quarter third whole double single
   pair large small medium big tiny mini baby giant jumbo long short thick thin fat fine coarse heavy light round flat
   tall wide narrow chunky bite fresh freshly ripe unripe firm soft hard tender crisp young old mature aged early late
-  seasonal local organic bio wild farmed free range frozen defrosted thawed chilled cold hot warm cool lukewarm tepid
+  seasonal local organic bio wild farmed range frozen defrosted thawed chilled cold hot warm cool lukewarm tepid
   boiling iced dry dried wet moist damp sundried raw uncooked parcooked parboiled blanched red white green yellow black
   brown orange purple pink golden dark pale blue grey rose russet good best quality nice decent fruity mild strong sharp
   sweet sour bitter spicy plain pure natural simple basic standard ordinary usual common everyday traditional classic

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '@/core/schedule/random';
-import { believed, faultOf, forecastCentre, forecastWeight, liquidLeft, type Reading, sayFault } from './instruments';
+import { believed, faultOf, forecastCentre, forecastWeight, type Reading, sayFault } from './instruments';
 import { centreAfter, type PretendedProbe, pretended, probeSays, scaleSays } from './pretend';
 
 const MINUTE = 60_000;
@@ -114,8 +114,6 @@ describe('a pot on a scale', () => {
         3000,
       ),
     ).toBeNull();
-    expect(liquidLeft(4000, 1200, 600)).toBe(2200);
-    expect(liquidLeft(1000, 1200, 0)).toBe(0);
   });
 });
 

@@ -152,8 +152,3 @@ export function forecastWeight(readings: readonly Reading[], target: number): Fo
     ? null
     : { at: last.at + minutes * MINUTE, give: Math.max(1, Math.round(minutes * 0.1)), stalls: false, value };
 }
-
-/** Millilitres of liquid in a pot on a scale, less the pot and what swims in it. */
-export function liquidLeft(grams: number, potGrams: number, solidGrams: number): number {
-  return Math.max(0, Math.round(grams - potGrams - solidGrams));
-}

@@ -3,19 +3,25 @@ import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { installPackages, printOfFiles, root, run } from './install.mjs';
 
-// npm run demo [-- --port 3000]: installs what is missing, builds when something changed, serves with the sample meals.
+// npm run demo [-- --port 3000 --host 127.0.0.1]: installs what is missing, builds when something changed, serves with the sample meals.
+// Only this machine is served unless another address is told: --host 0.0.0.0 serves the whole network.
 
 const port = readPort(process.argv.slice(2));
+const host = told(process.argv.slice(2), '--host') ?? '127.0.0.1';
 await refuseTakenPort(port);
 installPackages();
 buildWhenChanged();
 
-const url = `http://localhost:${port}`;
-const server = spawn(process.execPath, ['node_modules/next/dist/bin/next', 'start', '--port', String(port)], {
-  cwd: root,
-  stdio: ['ignore', 'pipe', 'inherit'],
-  env: { ...process.env, WARM_CADENCE_SAMPLES: '1' },
-});
+const url = `http://${host === '127.0.0.1' ? 'localhost' : host}:${port}`;
+const server = spawn(
+  process.execPath,
+  ['node_modules/next/dist/bin/next', 'start', '--port', String(port), '--hostname', host],
+  {
+    cwd: root,
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, WARM_CADENCE_SAMPLES: '1' },
+  },
+);
 server.stdout.on('data', (chunk) => {
   if (String(chunk).includes('Ready')) {
     console.log(`\nWarm Cadence listens on ${url} with three sample meals. Ctrl-C ends it.`);
@@ -34,15 +40,21 @@ server.on('exit', (code) => {
 });
 
 function readPort(args) {
-  const at = args.findIndex((arg) => arg === '--port' || arg.startsWith('--port='));
-  if (at < 0) return 3000;
-  const text = args[at].includes('=') ? args[at].slice('--port='.length) : args[at + 1];
+  const text = told(args, '--port');
+  if (text === undefined) return 3000;
   const value = Number(text);
   if (!Number.isInteger(value) || value < 1 || value > 65535) {
     console.error(`--port must be a whole number from 1 to 65535; found "${text ?? ''}".`);
     process.exit(2);
   }
   return value;
+}
+
+/** What stands after an option or its equals sign; undefined when it is not there. */
+function told(args, option) {
+  const at = args.findIndex((arg) => arg === option || arg.startsWith(`${option}=`));
+  if (at < 0) return undefined;
+  return args[at].includes('=') ? args[at].slice(option.length + 1) : (args[at + 1] ?? '');
 }
 
 function refuseTakenPort(wanted) {
@@ -56,7 +68,7 @@ function refuseTakenPort(wanted) {
       console.error(sentence);
       process.exit(1);
     });
-    probe.listen(wanted, () => probe.close(resolve));
+    probe.listen(wanted, host, () => probe.close(resolve));
   });
 }
 

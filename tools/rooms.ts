@@ -15,7 +15,15 @@ export interface Room {
   readonly says: string;
 }
 
-const GROUND = ['core/units', 'core/food', 'core/schedule', 'core/kitchen', 'core/heat', 'core/grain'] as const;
+const GROUND = [
+  'core/plain',
+  'core/units',
+  'core/food',
+  'core/schedule',
+  'core/kitchen',
+  'core/heat',
+  'core/grain',
+] as const;
 const TABLE = [...GROUND, 'core/dish', 'core/meal'] as const;
 const ALL_CORE = [
   ...TABLE,
@@ -37,12 +45,13 @@ const room = (says: string, may: readonly string[], packages: readonly string[] 
 
 /** Lowest first. */
 export const ROOMS: Readonly<Record<string, Room>> = {
-  'core/units': room('amounts', []),
-  'core/food': room('what things are', []),
-  'core/schedule': room('the solver', []),
-  'core/kitchen': room('burners, oven, pots, people', ['core/units']),
-  'core/heat': room('boiling, boiling off, cooling, limits', ['core/units', 'core/kitchen']),
-  'core/grain': room('kinds, methods, the liquid balance', ['core/units', 'core/kitchen', 'core/heat']),
+  'core/plain': room('records, ids', []),
+  'core/units': room('amounts', ['core/plain']),
+  'core/food': room('what things are', ['core/plain']),
+  'core/schedule': room('the solver', ['core/plain']),
+  'core/kitchen': room('burners, oven, pots, people', ['core/plain', 'core/units']),
+  'core/heat': room('boiling, boiling off, cooling, limits', ['core/plain', 'core/units', 'core/kitchen']),
+  'core/grain': room('kinds, methods, the liquid balance', ['core/plain', 'core/units', 'core/kitchen', 'core/heat']),
   'core/dish': room(
     'ingredients, steps, techniques, rules of safety',
     GROUND.filter((each) => each !== 'core/schedule'),
@@ -61,7 +70,7 @@ export const ROOMS: Readonly<Record<string, Room>> = {
     ['joi', 'ical-generator', 'fast-deep-equal', 'date-fns', 'papaparse'],
   ),
   demo: room('sample meals', TABLE),
-  server: room('bounded queue and limits', ALL_CORE, ['joi']),
+  server: room('bounded queue, limits, a thread for each job', ALL_CORE, ['joi', 'node:worker_threads']),
   workers: room('the planner on its own thread', ALL_CORE, ['comlink']),
   store: room('Dexie tables', [...ALL_CORE, 'demo'], ['dexie', 'date-fns']),
   ui: room('small shared pieces', ALL_CORE, ['react', 'date-fns', '@headlessui/react', 'lucide-react', 'echarts/core']),

@@ -26,6 +26,24 @@ describe('the queue', () => {
     expect(log).toEqual(['a begins', 'b begins', 'c begins']);
   });
 
+  it('gives up the place of whoever leaves while waiting', async () => {
+    const queue = new BoundedQueue(1, 1);
+    const gates: (() => void)[] = [];
+    const slow = () => queue.run(() => new Promise<string>((resolve) => gates.push(() => resolve('slow'))));
+    const first = slow();
+    const caller = new AbortController();
+    let ran = false;
+    const leaver = queue.run(async () => {
+      ran = true;
+    }, caller.signal);
+    expect(await queue.run(async () => 1)).toBeNull();
+    caller.abort();
+    expect(await leaver).toBeNull();
+    const second = queue.run(async () => 2);
+    gates[0]!();
+    expect([await first, await second, ran]).toEqual(['slow', 2, false]);
+  });
+
   it('gives the place on when a job fails', async () => {
     const queue = new BoundedQueue(1, 1);
     const failing = queue.run(() => Promise.reject(new Error('no')));

@@ -4,14 +4,15 @@ import { withPin } from '@/core/meal/pins';
 import type { Plan } from '@/core/meal/plan';
 import type { PlanResult } from '@/core/meal/plan-meal';
 import type { PlannerWorker, PlanRequest } from './planner.worker';
+import { Silence } from './silence';
 
 /** Where the last plan was made: on the worker's thread, by the server, or in the page itself. */
 export type PlannerSeat = 'worker' | 'server' | 'page';
 
 /** Attempts at a worker that fails before it is left alone until the page is opened again. */
 const MOST_FAILURES = 2;
-/** A worker that says nothing for so much longer than it was given is taken for dead. */
-const patienceFor = ({ seconds }: PlanRequest) => 10_000 + seconds * 4000;
+/** A worker that says nothing for so many seconds, more than it was given, is taken for dead. */
+const patienceFor = ({ seconds }: PlanRequest) => Math.ceil(10 + seconds * 4);
 
 interface Desk {
   readonly worker: Worker;
@@ -62,19 +63,16 @@ export async function stopPlanning(): Promise<void> {
 
 async function inWorker(request: PlanRequest, onImprove?: (plan: Plan) => void): Promise<PlanResult | null> {
   if (failures >= MOST_FAILURES) return null;
-  let timer: ReturnType<typeof setTimeout> | undefined;
+  const silence = new Silence(patienceFor(request));
   try {
     desk ??= openDesk();
-    const late = new Promise<null>((resolve) => {
-      timer = setTimeout(() => resolve(null), patienceFor(request));
-    });
     const answer = desk.remote.plan(request, onImprove ? Comlink.proxy(onImprove) : undefined);
-    const result = await Promise.race([answer, desk.fails, late]);
+    const result = await Promise.race([answer, desk.fails, silence.over]);
     if (result) return result;
   } catch (error) {
     console.warn('The planner on its own thread failed.', error);
   } finally {
-    clearTimeout(timer);
+    silence.stop();
   }
   failures++;
   desk?.worker.terminate();

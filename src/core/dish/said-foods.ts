@@ -1,15 +1,17 @@
 import type { SaidFood } from '@/core/food/food';
 import { rememberedAs, unknownIn } from '@/core/food/known';
+import { own } from '@/core/plain/record';
 import type { Dish } from './dish';
 
 /** The dish with what the cook has said that one of its ingredients is; its technique, if it has one, keeps it too. */
 export function withSaidFood(dish: Dish, ingredient: string, food: SaidFood): Dish {
   const { made } = dish;
+  const filling = made && own(made.fillings, ingredient);
   return {
     ...dish,
     ingredients: dish.ingredients.map((item) => (item.id === ingredient ? { ...item, food } : item)),
-    ...(made?.fillings[ingredient]
-      ? { made: { ...made, fillings: { ...made.fillings, [ingredient]: { ...made.fillings[ingredient], food } } } }
+    ...(made && filling
+      ? { made: { ...made, fillings: { ...made.fillings, [ingredient]: { ...filling, food } } } }
       : {}),
   };
 }

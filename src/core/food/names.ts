@@ -1,3 +1,5 @@
+import { own } from '@/core/plain/record';
+
 /** Names of foods as text: parts, words, the singular. */
 
 /** Stands for an "and" that does not part: in "salt and pepper" sauce or "half and half". */
@@ -50,7 +52,7 @@ const IRREGULAR: Readonly<Record<string, string>> = {
 
 /** A word in the singular, as near as a rule can tell: the same for the table and for what is looked up in it. */
 export function singular(word: string): string {
-  const known = IRREGULAR[word];
+  const known = own(IRREGULAR, word);
   if (known) return known;
   if (word.length < 4 || /(?:ss|us|is)$/.test(word)) return word;
   if (/ies?$/.test(word) && word.length > 4) return word.replace(/ies?$/, 'y');

@@ -11,6 +11,7 @@ import { LEAST_OWN, MOST_OWN, type OwnMeasure } from '@/core/units/measures';
 import { amountShape, dishShape, eveningShape, kitchenShape, saidFoodShape, settingShape } from './meal-file';
 import { backupWithKeys } from './older-keys';
 import { check, type Parsed, parseJson, upgrade } from './refuse';
+import { idShape, instantShape } from './shapes';
 
 /** A meal as it is stored: its setting, and which kitchen and dishes it stands on. */
 export interface StoredMeal extends MealSetting {
@@ -77,8 +78,8 @@ const OLDER: Readonly<Record<number, (file: object) => object>> = {
   2: (file) => ({ ...backupWithKeys(file), version: 3, foods: [] }),
 };
 
-const id = Joi.string().min(1).max(300).required();
-const instant = Joi.number().integer().min(0).required();
+const id = idShape(300);
+const instant = instantShape.required();
 const most = 20_000;
 
 export const larderShape: Joi.ObjectSchema<LarderItem> = Joi.object({

@@ -29,7 +29,10 @@ export function planCalendar(
   options: CalendarOptions,
 ): string {
   const { tableAt, midnight, which, alarm, now, changedAt } = options;
-  const calendar = ical({ name: meal.name, prodId: { company: 'Warm Cadence', product: 'plan', language: 'EN' } });
+  const calendar = ical({
+    name: oneLine(meal.name),
+    prodId: { company: 'Warm Cadence', product: 'plan', language: 'EN' },
+  });
   const sequence = Math.max(0, Math.floor(changedAt / 1000 - EPOCH));
   const add = (uid: string, start: number, end: number, summary: string, description: string) => {
     const event = calendar.createEvent({
@@ -38,11 +41,11 @@ export function planCalendar(
       end: new Date(Math.max(end, start + MINUTE)),
       stamp: new Date(now),
       sequence,
-      summary,
+      summary: oneLine(summary),
       description,
     });
     if (alarm !== null) {
-      event.createAlarm({ type: ICalAlarmType.display, triggerBefore: alarm * 60, description: summary });
+      event.createAlarm({ type: ICalAlarmType.display, triggerBefore: alarm * 60, description: oneLine(summary) });
     }
   };
   for (const step of plan.steps.filter(isCue)) {
@@ -73,6 +76,12 @@ function wordsOf({ says, amounts, station, doneWhen, cautions }: PlannedStep): s
   ]
     .filter(Boolean)
     .join('\n');
+}
+
+/** Words without signs that would end a line of the file. */
+function oneLine(words: string): string {
+  // biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is taken out
+  return words.replace(/[\u0000-\u001f\u007f\u2028\u2029]+/g, ' ').trim();
 }
 
 /** UIDs of letters, digits and a few signs, whatever an id holds; different ids stay different. */

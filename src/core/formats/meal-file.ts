@@ -30,6 +30,7 @@ import type { Plan } from '@/core/meal/plan';
 import { UNITS } from '@/core/units/amount';
 import { mealWithKeys } from './older-keys';
 import { check, type Parsed, parseJson, upgrade } from './refuse';
+import { dayShape as day, idShape, instantShape as instant, lineShape } from './shapes';
 
 export const MEAL_VERSION = 3;
 
@@ -44,8 +45,8 @@ export interface MealFile {
   readonly log?: readonly Evening[];
 }
 
-const id = Joi.string().min(1).max(100).required();
-const name = Joi.string().min(1).max(120).required();
+const id = idShape(100);
+const name = lineShape(120).required();
 const words = Joi.string().allow('').max(2000);
 /** Up to what is kept from the longest way back. */
 const minutes = Joi.number()
@@ -54,9 +55,6 @@ const minutes = Joi.number()
   .max(1440 * (MOST_DAYS_AHEAD + 1));
 const hour = Joi.string()
   .pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'an hour such as 19:30')
-  .required();
-const day = Joi.string()
-  .pattern(/^\d{4}-(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'a day such as 2026-11-28')
   .required();
 const litres = Joi.number().min(0.05).max(200);
 const centimetres = Joi.number().min(0).max(150);
@@ -415,7 +413,6 @@ export const settingShape: Joi.ObjectSchema<MealSetting> = Joi.object({
 
 const text = Joi.string().allow('').max(4000);
 const minute = Joi.number().min(-100_000).max(100_000);
-const instant = Joi.number().integer().min(0);
 const range = Joi.object({
   low: Joi.number().required(),
   likely: Joi.number().required(),
@@ -606,7 +603,7 @@ export const mealShape: Joi.ObjectSchema<MealFile> = Joi.object({
   version: Joi.number().valid(MEAL_VERSION).required(),
   meal: settingShape.required(),
   kitchen: kitchenShape.required(),
-  dishes: Joi.array().items(dishShape).max(MOST_DISHES).required(),
+  dishes: Joi.array().items(dishShape).max(MOST_DISHES).unique('id').required(),
   plan: planShape,
   log: Joi.array().items(eveningShape).max(1000),
 });
@@ -626,7 +623,13 @@ export function readMealFile(text: string): Parsed<MealFile> {
 /** Checks what a meal file held, and brings an older version up to now. */
 export function checkMealFile(value: unknown): Parsed<MealFile> {
   const upgraded = upgrade(value, 'meal', MEAL_VERSION, OLDER);
-  return upgraded.ok ? check(mealShape, upgraded.value) : upgraded;
+  if (!upgraded.ok) return upgraded;
+  const file = check(mealShape, upgraded.value);
+  if (!file.ok) return file;
+  const stranger = file.value.log?.find(({ mealId }) => mealId !== file.value.meal.id);
+  if (!stranger) return file;
+  const sentence = `log, "${stranger.id}", mealId: this evening is of the meal "${stranger.mealId}"; the file holds "${file.value.meal.id}".`;
+  return { ok: false, sentence };
 }
 
 /** The meal a file holds, ready to plan. */

@@ -4,6 +4,7 @@ import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Evening } from '@/core/live/evening';
 import { withDishOf } from '@/core/meal/keys';
 import type { MealSetting } from '@/core/meal/meal';
+import { own } from '@/core/plain/record';
 import type { StoredMeal } from './backup-file';
 import type { MealFile } from './meal-file';
 
@@ -90,7 +91,7 @@ export function incoming(
 ): Incoming {
   const clashing = new Set(clashesOf(held, file).map(clashKey));
   const answer = (kind: Clash['kind'], id: string): Answer | null =>
-    clashing.has(clashKey({ kind, id })) ? (answers[clashKey({ kind, id })] ?? 'both') : null;
+    clashing.has(clashKey({ kind, id })) ? (own(answers, clashKey({ kind, id })) ?? 'both') : null;
   const renamed = new Map<string, string>();
   const put = <T extends Kitchen | Dish>(kind: 'kitchen' | 'dish', mine: T | undefined, theirs: T): T[] => {
     switch (answer(kind, theirs.id)) {

@@ -1,8 +1,9 @@
 import Joi from 'joi';
 import type { Choice, Problem } from '@/core/schedule/problem';
 import { check, type Parsed, parseJson } from './refuse';
+import { idShape } from './shapes';
 
-const id = Joi.string().min(1).max(300).required();
+const id = idShape(300);
 const minute = Joi.number().integer().min(0).max(100_000);
 const lag = Joi.number().integer().min(-100_000).max(100_000);
 const cost = Joi.number().integer().min(0).max(1_000_000);

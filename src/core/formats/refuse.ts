@@ -71,6 +71,12 @@ function rule({ type, context, message }: Joi.ValidationErrorItem): string {
       return 'this is missing.';
     case 'any.only':
       return `this must be ${((context?.['valids'] ?? []) as unknown[]).map((each) => JSON.stringify(each)).join(' or ')}${found}.`;
+    case 'any.invalid':
+      return `this may not be used here; choose another${found}.`;
+    case 'day.none':
+      return `there is no such day${found}.`;
+    case 'array.unique':
+      return 'this stands twice; each needs its own.';
     case 'object.unknown':
       return 'there is no such field in this format.';
     case 'number.base':

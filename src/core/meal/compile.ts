@@ -3,13 +3,14 @@ import type { Dish, Lands, Link, Step, VesselUse } from '@/core/dish/dish';
 import { isHeatedAfter, isHot } from '@/core/dish/foods';
 import { minutesToHeat } from '@/core/heat/roast';
 import { clockMinutes } from '@/core/kitchen/kitchen';
+import { bare } from '@/core/plain/record';
 import type { Alternative, Choice, Hold, Problem, ProblemLink, ProblemStep, ReadyRow } from '@/core/schedule/problem';
 import { checkMeal } from './check';
 import { type Breath, fitBreaths, withinPools, workUntil } from './fit-in';
 import { giverOf } from './hand-over';
 import { holdOfPerson, holdOfVessel, readUnit, stepKey, unitId, warmKey } from './keys';
 import type { Meal } from './meal';
-import { leastWidthOf, type Part, partsOf } from './parts';
+import { leastWidthOf, type Part, partsOf, tooManyParts } from './parts';
 import { firmStart, type PinSets, pinOf } from './pins';
 import type { KnownPlan, Progress } from './progress';
 import { EYES, HANDS, HEAT, type OvenSetting, ovenSettings, poolsOf, shelvesOf, unitsOf } from './resources';
@@ -84,6 +85,8 @@ export function compile(meal: Meal, options: CompileOptions = {}): CompileResult
   const flameOf = (key: string) =>
     pinOf(pins, key)?.unit ?? options.flames?.get(key) ?? options.known?.places.get(key)?.units[0];
   const { dishes, parts } = partsOf(meal, flameOf);
+  const tooMany = tooManyParts(parts);
+  if (tooMany.length > 0) return { ok: false, refusals: tooMany };
   const settings = ovenSettings(meal.kitchen, dishes);
   const draft = new Compilation(meal, options, dishes, parts);
   for (const dish of dishes) {
@@ -156,7 +159,7 @@ class Compilation {
       const { step } = part;
       const running = this.progress?.running.get(part.key);
       const minutes = running ? Math.max(0, running.end - this.frame.origin) : part.minutes.likely;
-      const pools: Record<string, number> = {};
+      const pools = bare<number>();
       if (step.attention === 'hands' && !step.ahead) pools[HANDS] = 1;
       if (step.attention === 'eyes') pools[EYES] = 1;
       if (this.frame.nights && isUnwatchedHeat(step)) pools[HEAT] = 1;

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { chop, dish, fry, leave, waits } from '@/core/dish/write';
 import { mealOf, plainGrain } from '@/core/testing/meals';
-import { type Part, partsOf } from './parts';
+import { compile } from './compile';
+import { type Part, partsOf, tooManyParts } from './parts';
 
 const onion = (minutes: number) =>
   dish({
@@ -72,5 +73,30 @@ describe('steps cut into parts', () => {
       ['bread', 6],
     ]);
     expect([...all.keys()]).toEqual(['a/wash', 'a/soak', 'a/boil', 'a/cover', 'a/rest', 'bread/bake']);
+  });
+});
+
+describe('too many parts', () => {
+  it('are refused with the step, before anything is planned', () => {
+    const crumbs = {
+      ...flatbread,
+      steps: flatbread.steps.map((step) => ({ ...step, grows: { by: 'batches', servingsPerBatch: 0.1 } as const })),
+    };
+    const result = compile(mealOf([crumbs], { people: 200 }));
+    expect(result.ok ? [] : result.refusals).toMatchObject([
+      { where: 'Bread, bake', sentence: expect.stringMatching(/2000 lots.*up to 100/) },
+    ]);
+    const week = {
+      ...onion(10),
+      steps: [chop('chop', 'chop', [20_160, 20_160, 20_160], 'Chop.')],
+      links: [],
+      lands: null,
+    };
+    expect(tooManyParts(partsOf(mealOf([week])).parts)).toHaveLength(1);
+    const breads = (count: number) =>
+      Array.from({ length: count }, (_, index) => ({ ...flatbread, id: `bread-${index}` }));
+    const faultsOf = (count: number) => tooManyParts(partsOf(mealOf(breads(count), { people: 200 })).parts);
+    expect(faultsOf(20)).toEqual([]);
+    expect(faultsOf(24)).toMatchObject([{ where: 'dishes', sentence: expect.stringContaining('up to 1500') }]);
   });
 });

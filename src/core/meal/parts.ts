@@ -1,3 +1,4 @@
+import type { Refusal } from '@/core/dish/check';
 import type { Dish, Minutes, Step } from '@/core/dish/dish';
 import { batches, FIXED_SHARE, scaleMinutes } from '@/core/dish/scale';
 import { simmerFactor } from '@/core/heat/water';
@@ -8,6 +9,10 @@ import { partKey, stepKey } from './keys';
 import { type Meal, portionsOf } from './meal';
 import { breathAfter, padHands } from './pace';
 import { scaledFor } from './scaled';
+
+/** A step in more parts than this, and a meal of more parts than that, is refused: see `tooManyParts`. */
+const MOST_OF_A_STEP = 100;
+const MOST_OF_A_MEAL = 1500;
 
 /** Board work longer than this is cut into sittings of about this many minutes, so that one can breathe between. */
 const LONGEST_SITTING = 25;
@@ -139,13 +144,13 @@ function cut(meal: Meal, written: Dish, dish: Dish, step: Step, scaled: Step, fl
       : 1;
   if (lots !== null && lots > 1 && scaled.place.at === 'appliance') {
     const each = inLots(scaled, scaled.place, lots);
-    return Array.from({ length: lots }, (_, index) => ({ ...part(pad(each.minutes), index, lots), step: each }));
+    return several(lots, (index) => ({ ...part(pad(each.minutes), index, lots), step: each }));
   }
   if (step.grows.by === 'batches') {
     const floor = floorBatches(meal, dish, step);
     const count = floor?.count ?? batches(step.grows.servingsPerBatch, portionsOf(meal));
     const one = pad(scaleMinutes(step.minutes, { by: 'nothing' }, written.servings, portionsOf(meal)));
-    return Array.from({ length: count }, (_, index) => ({
+    return several(count, (index) => ({
       ...part(one, index, count),
       ...(floor ? { leastWidthCm: floor.leastWidthCm } : {}),
     }));
@@ -155,5 +160,27 @@ function cut(meal: Meal, written: Dish, dish: Dish, step: Step, scaled: Step, fl
   const count = Math.ceil(whole.likely / LONGEST_SITTING);
   const share = (minutes: number) => Math.ceil(minutes / count);
   const each = { shortest: share(whole.shortest), likely: share(whole.likely), longest: share(whole.longest) };
-  return Array.from({ length: count }, (_, index) => part(each, index, count));
+  return several(count, (index) => part(each, index, count));
+}
+
+/** So many parts; of far too many only one more than is allowed, so that they can be refused. */
+function several(count: number, part: (index: number) => Part): readonly Part[] {
+  return Array.from({ length: Math.min(count, MOST_OF_A_STEP + 1) }, (_, index) => part(index));
+}
+
+/** Steps that would be done in more parts than anybody plans, in a cook's words; empty where all is well. */
+export function tooManyParts(parts: ReadonlyMap<string, readonly Part[]>): readonly Refusal[] {
+  const faults = [...parts.values()]
+    .filter(({ length }) => length > MOST_OF_A_STEP)
+    .map(([first]): Refusal => {
+      const { dish, step, parts: count } = first!;
+      return {
+        where: `${dish.name}, ${step.name}`,
+        sentence: `“${step.name}” for ${Math.round(dish.servings)} would be done in ${count} lots, one after another; up to ${MOST_OF_A_STEP} are planned. Let one lot serve more, or cook for fewer.`,
+      };
+    });
+  const all = [...parts.values()].reduce((sum, { length }) => sum + length, 0);
+  if (faults.length > 0 || all <= MOST_OF_A_MEAL) return faults;
+  const sentence = `This meal has ${all} steps with all their lots; up to ${MOST_OF_A_MEAL} are planned at once. Take a dish out, or let one lot serve more.`;
+  return [{ where: 'dishes', sentence }];
 }

@@ -1,4 +1,5 @@
 import type { Refusal } from '@/core/dish/check';
+import { bare, own } from '@/core/plain/record';
 import { type Conflict, type FoundSolution, isFound, type NoSolution, type Schedule } from '@/core/schedule/problem';
 import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/solve';
 import { validate } from '@/core/schedule/validate';
@@ -156,16 +157,16 @@ const FORGIVEN = 1;
  * hand-over: a slightly better one is not worth learning anew.
  */
 function whileItStands({ problem }: Compiled, known: Schedule): FoundSolution | null {
-  if (problem.steps.some((step) => known.starts[step.id] === undefined)) return null;
+  if (problem.steps.some((step) => own(known.starts, step.id) === undefined)) return null;
   const { faults, cost } = validate(problem, known);
   if (faults.length > 0) return null;
   const isLate = problem.ready.some((row) => {
-    const end = known.starts[row.step]! + (problem.steps.find((step) => step.id === row.step)?.minutes ?? 0);
+    const end = own(known.starts, row.step)! + (problem.steps.find((step) => step.id === row.step)?.minutes ?? 0);
     return row.late >= COST.missedLag && end > row.by + FORGIVEN;
   });
   // Where the hour was moved, what was in time may now stand too long: resting or holding longer is better than spoiling.
   const isSpoilt = problem.ready.some((row) => {
-    const end = known.starts[row.step]! + (problem.steps.find((step) => step.id === row.step)?.minutes ?? 0);
+    const end = own(known.starts, row.step)! + (problem.steps.find((step) => step.id === row.step)?.minutes ?? 0);
     return row.early >= COST.spoiling && end < row.by - row.hold - FORGIVEN;
   });
   if (isLate || isSpoilt) return null;
@@ -208,8 +209,8 @@ const MOST_NAMED = 5;
 
 /** The known plan in the times and ids of the newly compiled problem: a place to start from. */
 function knownSchedule(compiled: Compiled, { known }: CompileOptions): Schedule {
-  const starts: Record<string, number> = {};
-  const units: Record<string, readonly string[]> = {};
+  const starts = bare<number>();
+  const units = bare<readonly string[]>();
   for (const step of compiled.problem.steps) {
     const place = known?.places.get(step.id);
     if (!place) continue;
@@ -219,5 +220,5 @@ function knownSchedule(compiled: Compiled, { known }: CompileOptions): Schedule 
   for (const step of compiled.problem.steps) {
     if (step.minutes === 0 && step.latest === 0) starts[step.id] = 0;
   }
-  return { starts, units, holds: Object.fromEntries(known?.holds ?? []) };
+  return { starts, units, holds: bare(known?.holds) };
 }

@@ -1,4 +1,5 @@
 import type { Minutes } from '@/core/dish/dish';
+import { own } from '@/core/plain/record';
 
 /** A duration in a sentence, with the words that said so. */
 export interface ReadDuration {
@@ -53,7 +54,8 @@ const SIGNS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0
 
 function numberOf(text: string): number {
   const words = text.trim().toLowerCase();
-  if (words in WORDS) return WORDS[words]!;
+  const named = own(WORDS, words);
+  if (named !== undefined) return named;
   const [, whole, over, under, sign] = words.match(/^(\d+(?:[.,]\d+)?)?\s*(?:(\d)\s*[/⁄]\s*(\d))?([½¼¾])?$/) ?? [];
   // "3/4" alone: what looks like the whole is the upper half.
   const slash = words.match(/^(\d)\s*[/⁄]\s*(\d)$/);

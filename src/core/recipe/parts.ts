@@ -1,3 +1,5 @@
+import { own } from '@/core/plain/record';
+
 /** A recipe taken apart, still in its own words. */
 export interface RecipeParts {
   readonly name: string;
@@ -27,7 +29,7 @@ export function plainText(text: string): string {
           ? sign(Number(decimal))
           : hex
             ? sign(Number.parseInt(hex, 16))
-            : (ENTITIES[String(name).toLowerCase()] ?? ' '),
+            : (own(ENTITIES, String(name).toLowerCase()) ?? ' '),
       )
       // biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is taken out
       .replace(/[\u0000-\u0008\u000b-\u001f\u007f]/g, ' ')

@@ -3,6 +3,7 @@ import type { Kitchen } from '@/core/kitchen/kitchen';
 import { asMadeAhead } from '@/core/meal/ahead';
 import { isOfDish } from '@/core/meal/keys';
 import type { MadeAhead, Meal, Pace } from '@/core/meal/meal';
+import { own } from '@/core/plain/record';
 
 /** What can be changed of a meal to make it fit: the one list of it, for every idea that proposes one and everything that carries it out. */
 export type Change =
@@ -55,7 +56,7 @@ function withDishes(meal: Meal, others: Readonly<Record<string, Dish>>): Meal {
   const stays = (key: string) => !gone.some((dish) => isOfDish(key, dish));
   return {
     ...meal,
-    dishes: meal.dishes.map((dish) => others[dish.id] ?? dish),
+    dishes: meal.dishes.map((dish) => own(others, dish.id) ?? dish),
     ...(meal.pins ? { pins: meal.pins.filter(({ key }) => stays(key)) } : {}),
     ...(meal.ahead ? { ahead: meal.ahead.filter(({ dish }) => !gone.includes(dish)) } : {}),
   };

@@ -17,6 +17,7 @@ import { missingVessels } from '@/core/meal/missing-vessels';
 import type { Landing, Plan } from '@/core/meal/plan';
 import type { PlanResult } from '@/core/meal/plan-meal';
 import { sharedOut } from '@/core/meal/share-out';
+import { bare } from '@/core/plain/record';
 import { capital, listed } from '@/core/units/words';
 import { appliedAsMade, type Change } from './change';
 import { type TryOutOptions, tryOut } from './try-out';
@@ -231,7 +232,7 @@ function shareAll(
   meal: Meal,
   lacking: readonly { readonly dish: Dish; readonly use: VesselUse }[],
 ): Readonly<Record<string, Dish>> | null {
-  const dishes: Record<string, Dish> = {};
+  const dishes = bare<Dish>();
   for (const { dish, use } of lacking) {
     const half = { ...use.need, litres: use.need.litres / 2 };
     const current = dishes[dish.id] ?? dish;

@@ -1,4 +1,4 @@
-import { indexProblem } from './indexed';
+import { indexInTurns } from './indexed';
 import { Model } from './learn/model';
 import type { Choice, Conflict, Hold, Problem, ProblemStep } from './problem';
 
@@ -35,7 +35,7 @@ export async function findConflict(problem: Problem, limits: Limits): Promise<Co
         if (limits.isOver()) return named(members);
         await limits.breathe();
         const rest = [...members.slice(0, at), ...members.slice(at + chunk)];
-        if (isRefuted(restrict(problem, rest), limits)) {
+        if (await isRefuted(restrict(problem, rest), limits)) {
           members = rest;
           again = chunk === 1;
         } else {
@@ -60,12 +60,22 @@ function named(members: readonly Member[]): Conflict {
   };
 }
 
-function isRefuted(problem: Problem, { isOver }: Limits): boolean {
-  const result = indexProblem(problem);
-  if (!result.ok) return true;
-  const model = Model.of(result.indexed);
-  if (!model.sound) return true;
-  return model.engine.search([], MOST_CONFLICTS, isOver) === 'refuted';
+async function isRefuted(problem: Problem, limits: Limits): Promise<boolean> {
+  const result = await inTurns(indexInTurns(problem), limits);
+  if (!result?.ok) return result !== null;
+  const model = await inTurns(Model.inTurns(result.indexed), limits);
+  if (!model?.sound) return model !== null;
+  return model.engine.search([], MOST_CONFLICTS, limits.isOver) === 'refuted';
+}
+
+/** What is built in turns; null when the time was over before. */
+async function inTurns<T>(turns: Generator<void, T>, { isOver, breathe }: Limits): Promise<T | null> {
+  for (;;) {
+    const turn = turns.next();
+    if (turn.done) return turn.value;
+    if (isOver()) return null;
+    await breathe();
+  }
 }
 
 /** The problem of the named parts alone, without costs: a need stays only when all its alternatives are named. */

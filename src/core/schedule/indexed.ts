@@ -1,7 +1,11 @@
+import { own } from '@/core/plain/record';
+import { longestLags, NO_LAG } from './lags';
 import type { Choice, Problem } from './problem';
 
-/** No lag known: far below any real one, yet safe to add to. */
-export const NO_LAG = -1_000_000;
+export { NO_LAG } from './lags';
+
+/** Rows of the tables made between two turns. */
+const ROWS_IN_A_TURN = 64;
 
 /** A choice of one unit, held over an interval that hangs on one step (a need) or on two (a hold). */
 export interface Need {
@@ -53,6 +57,15 @@ export type IndexResult = { readonly ok: true; readonly indexed: Indexed } | { r
 
 /** Tables for the search, or `ok: false` when the links and bounds alone contradict each other. */
 export function indexProblem(problem: Problem): IndexResult {
+  const turns = indexInTurns(problem);
+  for (;;) {
+    const turn = turns.next();
+    if (turn.done) return turn.value;
+  }
+}
+
+/** The same in turns of some milliseconds, so that whoever waits for it may give up. */
+export function* indexInTurns(problem: Problem): Generator<void, IndexResult> {
   const n = problem.steps.length;
   const stepAt = new Map(problem.steps.map((step, index) => [step.id, index]));
   const unitAt = new Map(problem.units.map((unit, index) => [unit.id, index]));
@@ -64,12 +77,11 @@ export function indexProblem(problem: Problem): IndexResult {
     Math.min(problem.horizon - step.minutes, step.latest ?? problem.horizon),
   );
 
-  const lag = new Int32Array(n * n).fill(NO_LAG);
-  for (let i = 0; i < n; i++) lag[i * n + i] = 0;
   const arcs: { from: number; to: number; lag: number }[] = [];
+  let possible = true;
   const raise = (from: number, to: number, value: number) => {
     if (from !== to) arcs.push({ from, to, lag: value });
-    if (value > lag[from * n + to]!) lag[from * n + to] = value;
+    else if (value > 0) possible = false;
   };
   const softOf: SoftLag[][] = problem.steps.map(() => []);
   for (const link of problem.links) {
@@ -88,7 +100,8 @@ export function indexProblem(problem: Problem): IndexResult {
     const to = stepAt.get(hold.to)!;
     raise(stepAt.get(hold.from)!, to, -minutes[to]!);
   }
-  if (!closeLags(lag, n)) return { ok: false };
+  const lag = possible ? yield* longestLags(n, arcs) : null;
+  if (!lag) return { ok: false };
   for (let i = 0; i < n; i++) {
     for (let k = 0; k < n; k++) {
       const forward = lag[k * n + i]!;
@@ -104,10 +117,10 @@ export function indexProblem(problem: Problem): IndexResult {
       }
     }
     if (earliest[i]! > latest[i]!) return { ok: false };
+    if (i % ROWS_IN_A_TURN === 0) yield;
   }
 
   const barred = impossibleChoices(problem);
-  let possible = true;
   const needs: Need[] = [];
   const needsOf: Need[][] = problem.steps.map(() => []);
   const needOfChoice = new Map<string, number>();
@@ -185,7 +198,7 @@ export function indexProblem(problem: Problem): IndexResult {
       readyOf,
       softOf,
       awakeOf: Uint8Array.from(problem.steps, (step) =>
-        awakePool !== undefined && step.minutes > 0 && (step.pools?.[awakePool] ?? 0) > 0 ? 1 : 0,
+        awakePool !== undefined && step.minutes > 0 && (own(step.pools ?? {}, awakePool) ?? 0) > 0 ? 1 : 0,
       ),
       awakeCost: problem.awake?.cost ?? 0,
       forbidOf,
@@ -245,20 +258,4 @@ function ownerKey(owner: Owner): string {
 
 function choiceKey(owner: Owner, unit: string): string {
   return 'hold' in owner ? JSON.stringify([owner.hold, unit]) : JSON.stringify([owner.step, owner.need, unit]);
-}
-
-/** All-pairs longest lags in place (Floyd 1962); false on a positive cycle. */
-function closeLags(lag: Int32Array, n: number): boolean {
-  for (let k = 0; k < n; k++) {
-    for (let i = 0; i < n; i++) {
-      const ik = lag[i * n + k]!;
-      if (ik <= NO_LAG) continue;
-      for (let j = 0; j < n; j++) {
-        const kj = lag[k * n + j]!;
-        if (kj > NO_LAG && ik + kj > lag[i * n + j]!) lag[i * n + j] = ik + kj;
-      }
-    }
-  }
-  for (let i = 0; i < n; i++) if (lag[i * n + i]! > 0) return false;
-  return true;
 }

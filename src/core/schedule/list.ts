@@ -1,3 +1,4 @@
+import { own } from '@/core/plain/record';
 import type { Draft } from './draft';
 import { type Indexed, NO_LAG } from './indexed';
 import type { Schedule } from './problem';
@@ -79,11 +80,12 @@ export function seedDraft(p: Indexed, draft: Draft, schedule: Schedule): void {
   const start = new Int32Array(p.n).fill(-1);
   const choice = new Int32Array(p.needs.length).fill(-1);
   p.problem.steps.forEach((step, index) => {
-    start[index] = schedule.starts[step.id] ?? -1;
+    start[index] = own(schedule.starts, step.id) ?? -1;
   });
   for (const need of p.needs) {
     const { origin } = need;
-    const wanted = 'hold' in origin ? schedule.holds[origin.hold] : schedule.units[origin.step]?.[origin.need];
+    const wanted =
+      'hold' in origin ? own(schedule.holds, origin.hold) : own(schedule.units, origin.step)?.[origin.need];
     choice[need.index] = need.units.findIndex((unit) => p.problem.units[unit]!.id === wanted);
   }
   const byTime = Array.from({ length: p.n }, (_, i) => i)

@@ -1,3 +1,4 @@
+import { bare } from '@/core/plain/record';
 import type { Snapshot } from './draft';
 import type { Indexed } from './indexed';
 import type { Schedule } from './problem';
@@ -17,9 +18,9 @@ export function snapshotOf(p: Indexed, { start, unit }: Placement): Snapshot {
 }
 
 export function scheduleOf(p: Indexed, { start, unit }: Placement): Schedule {
-  const starts: Record<string, number> = {};
-  const units: Record<string, string[]> = {};
-  const holds: Record<string, string> = {};
+  const starts = bare<number>();
+  const units = bare<string[]>();
+  const holds = bare<string>();
   p.problem.steps.forEach((step, index) => {
     starts[step.id] = start[index]!;
   });

@@ -1,7 +1,7 @@
 import { findConflict } from './conflict';
 import { Descent } from './descent';
 import { Draft } from './draft';
-import { type Indexed, indexProblem } from './indexed';
+import { type Indexed, indexInTurns, indexProblem } from './indexed';
 import type { Outcome } from './learn/engine';
 import { Model } from './learn/model';
 import { idealStarts, noisyOrder, placeAll, seedDraft } from './list';
@@ -124,7 +124,8 @@ class Run {
   }
 
   async solve(): Promise<Solution> {
-    const result = indexProblem(this.problem);
+    const result = await this.inTurns(indexInTurns(this.problem));
+    if (!result) return this.unknown();
     if (!result.ok) return this.infeasible();
     const p = result.indexed;
     if (p.n === 0) {
@@ -146,7 +147,7 @@ class Run {
       placement = await this.firstRounds(p, descent);
     }
     await this.breathe();
-    const model = await this.built(p);
+    const model = await this.inTurns(Model.inTurns(p));
     if (!model) return this.best ? this.answer(false) : this.unknown();
     if (!model.sound) return this.best ? this.answer(true) : this.infeasible();
     this.raiseBound(model);
@@ -177,9 +178,8 @@ class Run {
     return placement;
   }
 
-  /** The model of the whole problem, or null when there was no time left to build it. */
-  private async built(p: Indexed): Promise<Model | null> {
-    const turns = Model.inTurns(p);
+  /** What is built in turns, or null when there was no time left to build it. */
+  private async inTurns<T>(turns: Generator<void, T>): Promise<T | null> {
     for (;;) {
       const turn = turns.next();
       if (turn.done) return turn.value;

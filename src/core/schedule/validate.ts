@@ -1,3 +1,4 @@
+import { own } from '@/core/plain/record';
 import type { Choice, Problem, ProblemStep, Schedule } from './problem';
 
 export interface Verdict {
@@ -20,10 +21,10 @@ interface Use {
 export function validate(problem: Problem, schedule: Schedule): Verdict {
   const faults: string[] = [];
   const steps = new Map(problem.steps.map((step) => [step.id, step]));
-  const startOf = (id: string) => schedule.starts[id] ?? Number.NaN;
+  const startOf = (id: string) => own(schedule.starts, id) ?? Number.NaN;
   const endOf = (id: string) => startOf(id) + (steps.get(id)?.minutes ?? Number.NaN);
 
-  for (const step of problem.steps) checkBounds(problem, step, schedule.starts[step.id], faults);
+  for (const step of problem.steps) checkBounds(problem, step, own(schedule.starts, step.id), faults);
   for (const id of Object.keys(schedule.starts)) if (!steps.has(id)) faults.push(`Start of an unknown step "${id}".`);
   if (faults.length > 0) return { faults, cost: 0 };
 
@@ -42,7 +43,7 @@ export function validate(problem: Problem, schedule: Schedule): Verdict {
 
   const uses = new Map<string, Use[]>(problem.units.map((unit) => [unit.id, []]));
   for (const step of problem.steps) {
-    const chosen = schedule.units[step.id] ?? [];
+    const chosen = own(schedule.units, step.id) ?? [];
     const needs = step.units ?? [];
     if (chosen.length !== needs.length) {
       faults.push(`Step "${step.id}" has ${needs.length} needs but ${chosen.length} units.`);
@@ -60,9 +61,9 @@ export function validate(problem: Problem, schedule: Schedule): Verdict {
     });
   }
   for (const hold of problem.holds) {
-    const taken = hold.units.find((alternative) => alternative.id === schedule.holds[hold.id]);
+    const taken = hold.units.find((alternative) => alternative.id === own(schedule.holds, hold.id));
     if (!taken) {
-      faults.push(`Hold "${hold.id}" takes "${schedule.holds[hold.id]}", which is not among its alternatives.`);
+      faults.push(`Hold "${hold.id}" takes "${own(schedule.holds, hold.id)}", which is not among its alternatives.`);
       continue;
     }
     cost += taken.cost;
@@ -164,6 +165,6 @@ function checkStates(problem: Problem, startOf: (id: string) => number, faults: 
 
 function isChosen(choice: Choice, schedule: Schedule): boolean {
   return 'hold' in choice
-    ? schedule.holds[choice.hold] === choice.unit
-    : schedule.units[choice.step]?.[choice.need] === choice.unit;
+    ? own(schedule.holds, choice.hold) === choice.unit
+    : own(schedule.units, choice.step)?.[choice.need] === choice.unit;
 }

@@ -1,3 +1,5 @@
+import { own } from '@/core/plain/record';
+
 /** Measures as cooks of different countries use them, and the ways between them. */
 export type MeasureSort = 'volume' | 'mass' | 'length' | 'temperature';
 
@@ -161,7 +163,7 @@ export function readMeasured(
 function measureNamed(word: string, measures: readonly Measure[]): Measure | undefined {
   const bare = word.replace(/^of /, '').replace(/\.$/, '');
   const single = bare.replace(/s$/, '');
-  const id = ALSO[bare] ?? ALSO[single];
+  const id = own(ALSO, bare) ?? own(ALSO, single);
   const isNamed = ({ id: own, name, plural }: Measure) =>
     own === id || [name, plural].some((each) => [bare, single].includes(each.toLowerCase().replace(/^× /, '')));
   return measures.find(isNamed);

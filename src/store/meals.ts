@@ -12,6 +12,7 @@ import { checkKitchen } from '@/core/meal/check';
 import type { Meal, MealSetting } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pins';
 import type { Plan } from '@/core/meal/plan';
+import { tableInstant } from '@/core/plain/wall-clock';
 import { applied, type Change } from '@/core/remedies/change';
 import { SAMPLE_MEALS, type SampleMeal } from '@/demo/meals';
 import type { Pantry, StoredMeal } from './db';
@@ -92,9 +93,7 @@ export function settingOf({ kitchenId: _, dishIds: __, changedAt: ___, ...settin
 }
 
 /** The instant of the table in the browser's own time zone. */
-export function tableInstant({ day, hour }: Pick<MealSetting, 'day' | 'hour'>): number {
-  return new Date(`${day}T${hour}:00`).getTime();
-}
+export { tableInstant };
 
 /** What is to change of a stored meal. */
 export type MealChange = Partial<Omit<StoredMeal, 'id'>>;

@@ -1,10 +1,10 @@
 import type { Dish } from '@/core/dish/dish';
 import { KEPT_WARM, keptWarm, type WarmPlace } from '@/core/dish/keep-warm';
-import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { beginsInTheOven, goesOnInTheOven } from '@/core/meal/elsewhere';
 import { isPartOf, readUnit, stepKey } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import { landingAt, type Plan } from '@/core/meal/plan';
+import { tableLater } from '@/core/plain/wall-clock';
 import { type Standing, standingEvents } from './events';
 import { liveSteps, type Session } from './session';
 
@@ -46,7 +46,7 @@ export function mealAsItIs(session: Session, at: number): Meal {
   const minutes = Math.round((agreedTableAt(session) - firstTableAt(session)) / MINUTE);
   return {
     ...meal,
-    hour: printClock(clockMinutes(meal.hour) + minutes),
+    ...tableLater(meal, minutes),
     dishes: meal.dishes.filter(({ id }) => !dropped.has(id)).map((dish) => asDecided(session, dish, events, at)),
     kitchen: {
       ...meal.kitchen,
@@ -102,7 +102,7 @@ function shifted(plan: Plan, by: number): Plan {
   const landings = plan.landings.map((landing) => landingAt(landing, landing.ready - by));
   return {
     ...plan,
-    hour: printClock(clockMinutes(plan.hour) + by),
+    ...tableLater(plan, by),
     steps: plan.steps.map((step) => ({
       ...step,
       start: step.start - by,

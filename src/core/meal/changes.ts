@@ -1,4 +1,4 @@
-import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
+import { clockAt } from '@/core/plain/wall-clock';
 import { listed } from '@/core/units/words';
 import { type Pin, unkeptPins } from './pins';
 import type { Landing, Plan } from './plan';
@@ -25,10 +25,9 @@ export function whatMoved(before: Plan, after: Plan, fixed: ReadonlySet<string>,
   }
   const late = lateness(after);
   const wasLate = lateness(before);
-  const table = clockMinutes(after.hour);
   const ending =
     late > 0
-      ? ` The table waits until ${printClock(table + late)}.`
+      ? ` The table waits until ${clockAt(after, late)}.`
       : wasLate > 0
         ? ` Back on time for ${after.hour}.`
         : '';
@@ -53,7 +52,7 @@ export function whatLands(before: Plan, after: Plan): string {
   const firstHand =
     Math.abs(after.firstHand - before.firstHand) < WORTH_TELLING
       ? ''
-      : ` First hand on a knife at ${printClock(clockMinutes(after.hour) + after.firstHand)} instead of ${printClock(clockMinutes(before.hour) + before.firstHand)}.`;
+      : ` First hand on a knife at ${clockAt(after, after.firstHand)} instead of ${clockAt(before, before.firstHand)}.`;
   if (changed.length === 0) return `At the table nothing changes.${firstHand}`;
   changed.sort((a, b) => weightOf(b.landing) - weightOf(a.landing));
   const told = changed.slice(0, MOST_TOLD).map(({ landing, was }) => `${landing.dishName}: ${landsLike(landing, was)}`);
@@ -66,7 +65,7 @@ export function whatCameOf(before: Plan, after: Plan, wish: Pin): string {
   const placed = after.steps.find(({ key }) => key === wish.key);
   if (!placed) return 'The plan does not hold this step any more.';
   const was = before.steps.find(({ key }) => key === wish.key);
-  const clock = (minute: number) => printClock(clockMinutes(after.hour) + minute);
+  const clock = (minute: number) => clockAt(after, minute);
   const name = `${placed.name.charAt(0).toUpperCase()}${placed.name.slice(1)}`;
   const elsewhere = was !== undefined && was.station.id !== placed.station.id;
   const stands = `${elsewhere ? `on ${placed.station.name} ` : ''}at ${clock(placed.start)}`;

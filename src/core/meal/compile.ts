@@ -2,8 +2,8 @@ import type { Refusal } from '@/core/dish/check';
 import type { Dish, Lands, Link, Step, VesselUse } from '@/core/dish/dish';
 import { isHeatedAfter, isHot } from '@/core/dish/foods';
 import { minutesToHeat } from '@/core/heat/roast';
-import { clockMinutes } from '@/core/kitchen/kitchen';
 import { bare } from '@/core/plain/record';
+import { minuteAt } from '@/core/plain/wall-clock';
 import type { Alternative, Choice, Hold, Problem, ProblemLink, ProblemStep, ReadyRow } from '@/core/schedule/problem';
 import { checkMeal } from './check';
 import { type Breath, fitBreaths, withinPools, workUntil } from './fit-in';
@@ -13,7 +13,17 @@ import type { Meal } from './meal';
 import { leastWidthOf, type Part, partsOf, tooManyParts } from './parts';
 import { firmStart, type PinSets, pinOf } from './pins';
 import type { KnownPlan, Progress } from './progress';
-import { EYES, HANDS, HEAT, type OvenSetting, ovenSettings, poolsOf, shelvesOf, unitsOf } from './resources';
+import {
+  EYES,
+  HANDS,
+  HEAT,
+  type OvenSetting,
+  ovenSettings,
+  poolsOf,
+  type Stretch,
+  shelvesOf,
+  unitsOf,
+} from './resources';
 import { type TimeFrame, timeFrame } from './time-frame';
 import { UnitChoices } from './unit-choices';
 import { COST, FRESH_MINUTES, HOT_HOUR_MINUTES, KEEPS_LAID_OUT, RATHER_WITHIN } from './weights';
@@ -134,6 +144,12 @@ class Compilation {
     return this.options.near === true || this.progress !== undefined;
   }
 
+  /** The time that the problem is about. */
+  private get stretch(): Stretch {
+    const { origin, horizon } = this.frame;
+    return { table: this.meal, origin, horizon };
+  }
+
   private get progress(): Progress | undefined {
     return this.options.progress;
   }
@@ -206,7 +222,7 @@ class Compilation {
   private dayBounds(part: Part): { earliest?: number; latest?: number } {
     const { daysBefore } = part.step;
     if (daysBefore === undefined) return {};
-    const midnight = -clockMinutes(this.meal.hour) - daysBefore * 1440 - this.frame.origin;
+    const midnight = minuteAt(this.meal, -daysBefore, 0) - this.frame.origin;
     // When that day is gone already, the sooner the better: no bound at all.
     if (midnight + 1439 < 0) return {};
     // What rests may go on through the night; what is cooked or worked at is over before it.
@@ -225,7 +241,7 @@ class Compilation {
   /** Hands of an earlier day would rather be over when the evening is. */
   private notLateInTheEvening({ key, step }: Part): void {
     if (step.daysBefore === undefined) return;
-    const by = EVENING_UNTIL - clockMinutes(this.meal.hour) - step.daysBefore * 1440 - this.frame.origin;
+    const by = minuteAt(this.meal, -step.daysBefore, EVENING_UNTIL) - this.frame.origin;
     if (by > 0) this.ready.push({ step: key, by, hold: 0, early: 0, late: COST.lateEvening });
   }
 
@@ -477,18 +493,17 @@ class Compilation {
 
   finish(): CompileResult {
     const { kitchen } = this.meal;
-    const clockAtZero = clockMinutes(this.meal.hour) + this.frame.origin;
     if (this.holds.some((hold) => hold.from === PRESENT)) {
       this.entries.set(PRESENT, { kind: 'present' });
       this.steps.push({ id: PRESENT, minutes: 0, earliest: 0, latest: 0 });
     }
     const running = (key: string) => this.isRunning(key);
-    const pools = poolsOf(kitchen, clockAtZero, this.frame.horizon);
+    const pools = poolsOf(kitchen, this.stretch);
     const steps = (this.progress ? withinPools(this.steps, pools, running) : this.steps).map((step) => {
       const earliest = this.earliest.get(step.id);
       return earliest !== undefined && earliest > 0 ? { ...step, earliest } : step;
     });
-    const units = unitsOf(kitchen, clockAtZero, this.frame.horizon).map((unit) => {
+    const units = unitsOf(kitchen, this.stretch).map((unit) => {
       const busy = this.away.filter((each) => each.unit === unit.id && each.until > 0);
       const atWork = workUntil(unit.id, this.steps, this.holds, running);
       const away = (unit.away ?? []).map(([from, to]) => [Math.max(from, atWork), to] as const);

@@ -1,6 +1,6 @@
 import type { Dish } from '@/core/dish/dish';
 import { litresOf } from '@/core/dish/grain-of';
-import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
+import { clockAt } from '@/core/plain/wall-clock';
 import { printAmount } from '@/core/units/amount';
 import { capital } from '@/core/units/words';
 import { holdOfVessel, readUnit } from './keys';
@@ -132,7 +132,7 @@ function hands(one: View, two: View, dish: Dish): readonly string[] {
 }
 
 function eveningOf(before: Plan, after: Plan): readonly string[] {
-  const clock = (plan: Plan, minute: number) => printClock(clockMinutes(plan.hour) + minute);
+  const clock = (plan: Plan, minute: number) => clockAt(plan, minute);
   const late = ({ landings }: Plan) => Math.max(0, ...landings.map((landing) => landing.late));
   const sentences: string[] = [];
   if (Math.abs(after.firstHand - before.firstHand) >= WORTH_TELLING) {

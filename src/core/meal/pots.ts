@@ -1,4 +1,4 @@
-import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
+import { clockAt } from '@/core/plain/wall-clock';
 import { holdOfVessel, readUnit } from './keys';
 import type { Meal } from './meal';
 import { leastWidthOf, partsOf } from './parts';
@@ -33,7 +33,7 @@ export interface PotTaken {
 /** Which vessel is taken for what and when, over the whole meal, in the order they are taken. */
 export function potsOf(meal: Meal, plan: Plan): readonly PotTaken[] {
   const { dishes, parts } = partsOf(meal, (key) => plan.known.places[key]?.units[0]);
-  const clock = (minute: number) => printClock(clockMinutes(plan.hour) + minute);
+  const clock = (minute: number) => clockAt(plan, minute);
   const taken = dishes.flatMap((dish) =>
     dish.vessels.flatMap((use): PotTaken[] => {
       const key = holdOfVessel(dish.id, use.id);

@@ -2,7 +2,8 @@ import { cautionsAt } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
 import type { Range } from '@/core/heat/boil';
 import { celsiusAfter, type Standing } from '@/core/heat/cool';
-import { clockMinutes, type Kitchen, printClock } from '@/core/kitchen/kitchen';
+import type { Kitchen } from '@/core/kitchen/kitchen';
+import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { FoundSolution, ProblemLink, ProblemStep } from '@/core/schedule/problem';
 import { printAmount } from '@/core/units/amount';
 import { listed } from '@/core/units/words';
@@ -31,8 +32,7 @@ const SHELF: Station = { id: 'shelf', sort: 'shelf', name: 'Off the heat' };
 export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution): Plan {
   const { origin, entries, problem } = compiled;
   const { kitchen } = meal;
-  const table = clockMinutes(meal.hour);
-  const reasons = explain(compiled, solution, table, (unit) => nameOfUnit(kitchen, unit));
+  const reasons = explain(compiled, solution, meal, (unit) => nameOfUnit(kitchen, unit));
   const handovers = problem.links.filter(({ at, of }) => at === 'end' && of === 'start');
   const before = groupBy(handovers, ({ to }) => to);
   const steps: PlannedStep[] = [];
@@ -111,7 +111,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
     quietStretch,
     proven: solution.status === 'optimal' && !compiled.drawn,
     cost: solution.cost,
-    verdict: verdictOf(landings, firstHand, quietStretch, table, partFaults(compiled.dishes)),
+    verdict: verdictOf(landings, firstHand, quietStretch, meal, partFaults(compiled.dishes)),
     known: {
       places: Object.fromEntries(
         problem.steps.map((row) => [
@@ -356,10 +356,10 @@ function verdictOf(
   landings: readonly Landing[],
   firstHand: number,
   quiet: number,
-  table: number,
+  table: TableHour,
   faults: readonly PartFault[],
 ): string {
-  const clock = (minute: number) => printClock(table + minute);
+  const clock = (minute: number) => clockAt(table, minute);
   const hot = landings.filter((landing) => landing.served !== 'cold').sort((a, b) => a.ready - b.ready);
   const late = landings.filter((landing) => landing.fine === 'late');
   const long = landings.filter((landing) => landing.fine === 'too long');

@@ -6,17 +6,28 @@ import { absences, burnersFor, peopleFor, vesselsFor } from './resources';
 
 const person = { id: 'p', name: 'p', role: 'helper', from: '10:00', until: '18:00' } as const;
 
+const table = { day: '2026-11-28', hour: '19:00' };
+
 describe('people', () => {
   it('are away outside their hours, over several days', () => {
     // Minute 0 is 16:00; the window is 30 hours long.
-    expect(absences(person, 16 * 60, 30 * 60)).toEqual([
+    expect(absences(person, { table, origin: -3 * 60, horizon: 30 * 60 })).toEqual([
       [2 * 60, 18 * 60],
       [26 * 60, 30 * 60],
     ]);
   });
 
+  it('come and go by the clock on the wall in the night in which it is changed', () => {
+    // Clocks go back at 3:00 on 25 October 2026: from 18:00 the day before to 10:00 it is seventeen hours.
+    const stretch = { table: { day: '2026-10-25', hour: '19:00' }, origin: -27 * 60, horizon: 27 * 60 };
+    expect(absences(person, stretch)).toEqual([
+      [60, 18 * 60],
+      [26 * 60, 27 * 60],
+    ]);
+  });
+
   it('are all there when minute 0 lies within their hours and the window too', () => {
-    expect(absences(person, 11 * 60, 120)).toEqual([]);
+    expect(absences(person, { table, origin: -8 * 60, horizon: 120 })).toEqual([]);
   });
 
   it('help where anyone may, and leave the stove to a cook', () => {

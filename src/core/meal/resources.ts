@@ -1,6 +1,7 @@
 import type { Dish, Place } from '@/core/dish/dish';
 import { applianceHolds, burnerCost, fittingVessels, type VesselNeed } from '@/core/kitchen/fits';
 import { clockMinutes, type Kitchen, type Person } from '@/core/kitchen/kitchen';
+import { minuteAt, type TableHour } from '@/core/plain/wall-clock';
 import type { Alternative, PoolResource, UnitResource } from '@/core/schedule/problem';
 import { unitId, vesselUnit } from './keys';
 
@@ -58,34 +59,41 @@ export function peopleFor(kitchen: Kitchen, by: 'cook' | 'anyone'): readonly Alt
 }
 
 /** Minutes [from, to) of the problem. */
-type Stretch = readonly [number, number];
+type Span = readonly [number, number];
 
-/** Absences of a person over [0, horizon) when minute 0 is `clockAtZero` minutes after some midnight; sleep is one. */
-export function absences(person: Person, clockAtZero: number, horizon: number, kitchen?: Kitchen): readonly Stretch[] {
-  const away = daily(clockMinutes(person.until), clockMinutes(person.from), clockAtZero, horizon);
-  return kitchen ? joined([...away, ...sleep(kitchen, clockAtZero, horizon)]) : away;
+/** The time that a problem is about: its minute 0 relative to the table, and how many minutes it has. */
+export interface Stretch {
+  readonly table: TableHour;
+  readonly origin: number;
+  readonly horizon: number;
+}
+
+/** Absences of a person; sleep is one. */
+export function absences(person: Person, stretch: Stretch, kitchen?: Kitchen): readonly Span[] {
+  const away = daily(clockMinutes(person.until), clockMinutes(person.from), stretch);
+  return kitchen ? joined([...away, ...sleep(kitchen, stretch)]) : away;
 }
 
 /** When the household sleeps. */
-export function sleep({ asleep }: Kitchen, clockAtZero: number, horizon: number): readonly Stretch[] {
-  return asleep ? daily(clockMinutes(asleep.from), clockMinutes(asleep.until), clockAtZero, horizon) : [];
+export function sleep({ asleep }: Kitchen, stretch: Stretch): readonly Span[] {
+  return asleep ? daily(clockMinutes(asleep.from), clockMinutes(asleep.until), stretch) : [];
 }
 
-/** The stretches between an hour and the next time that it is another, on every day within the horizon. */
-function daily(from: number, until: number, clockAtZero: number, horizon: number): readonly Stretch[] {
-  const list: Stretch[] = [];
-  const firstMidnight = -(((clockAtZero % 1440) + 1440) % 1440);
-  const length = until > from ? until - from : until + 1440 - from;
-  for (let midnight = firstMidnight - 1440; midnight < horizon; midnight += 1440) {
-    const lo = Math.max(0, midnight + from);
-    const hi = Math.min(horizon, midnight + from + length);
+/** The spans between an hour and the next time that it is another, on every day of the stretch. */
+function daily(from: number, until: number, { table, origin, horizon }: Stretch): readonly Span[] {
+  const list: Span[] = [];
+  const first = Math.floor(origin / 1440) - 2;
+  const last = Math.ceil((origin + horizon) / 1440) + 1;
+  for (let day = first; day <= last; day++) {
+    const lo = Math.max(0, minuteAt(table, day, from) - origin);
+    const hi = Math.min(horizon, minuteAt(table, until > from ? day : day + 1, until) - origin);
     if (hi > lo) list.push([lo, hi]);
   }
   return list;
 }
 
-function joined(stretches: readonly Stretch[]): readonly Stretch[] {
-  const list: Stretch[] = [];
+function joined(stretches: readonly Span[]): readonly Span[] {
+  const list: [number, number][] = [];
   for (const [from, to] of [...stretches].sort((a, b) => a[0] - b[0])) {
     const last = list.at(-1);
     if (last && from <= last[1]) list[list.length - 1] = [last[0], Math.max(last[1], to)];
@@ -94,7 +102,7 @@ function joined(stretches: readonly Stretch[]): readonly Stretch[] {
   return list;
 }
 
-export function unitsOf(kitchen: Kitchen, clockAtZero: number, horizon: number): UnitResource[] {
+export function unitsOf(kitchen: Kitchen, stretch: Stretch): UnitResource[] {
   return [
     ...kitchen.burners.map(({ id }) => ({ id: unitId('burner', id) })),
     ...kitchen.appliances.map(({ id }) => ({ id: unitId('appliance', id) })),
@@ -103,7 +111,7 @@ export function unitsOf(kitchen: Kitchen, clockAtZero: number, horizon: number):
     ),
     ...kitchen.people.map((person) => ({
       id: unitId('person', person.id),
-      away: absences(person, clockAtZero, horizon, kitchen),
+      away: absences(person, stretch, kitchen),
     })),
   ];
 }
@@ -111,16 +119,16 @@ export function unitsOf(kitchen: Kitchen, clockAtZero: number, horizon: number):
 /** More things on the heat than any stove holds: the pool of the heat is there only to be away while all sleep. */
 const ENDLESS_HEAT = 100;
 
-export function poolsOf(kitchen: Kitchen, clockAtZero: number, horizon: number): PoolResource[] {
+export function poolsOf(kitchen: Kitchen, stretch: Stretch): PoolResource[] {
   const cooks = kitchen.people.filter((person) => person.role === 'cook');
-  const nights = sleep(kitchen, clockAtZero, horizon);
+  const nights = sleep(kitchen, stretch);
   return [
     { id: HANDS, capacity: kitchen.people.length },
     {
       id: EYES,
       capacity: cooks.length * EYES_PER_COOK,
       away: cooks.flatMap((cook) =>
-        absences(cook, clockAtZero, horizon, kitchen).map(([from, to]) => [from, to, EYES_PER_COOK] as const),
+        absences(cook, stretch, kitchen).map(([from, to]) => [from, to, EYES_PER_COOK] as const),
       ),
     },
     ...(nights.length > 0

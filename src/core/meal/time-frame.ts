@@ -1,5 +1,6 @@
 import type { Dish } from '@/core/dish/dish';
 import { clockMinutes } from '@/core/kitchen/kitchen';
+import { minuteAt } from '@/core/plain/wall-clock';
 import { stepKey } from './keys';
 import type { Meal } from './meal';
 import type { Part } from './parts';
@@ -48,7 +49,7 @@ export function timeFrame(meal: Meal, dishes: readonly Dish[], parts: Parts, opt
     origin,
     horizon,
     roomy: meal.layOutFirst !== false && shortage === 0 && cooksAreThereBeforeTheHotHour(meal, parts),
-    nights: sleep(meal.kitchen, clockMinutes(meal.hour) + origin, horizon).length > 0,
+    nights: sleep(meal.kitchen, { table: meal, origin, horizon }).length > 0,
   };
 }
 
@@ -61,7 +62,7 @@ function cooksAreThereBeforeTheHotHour({ hour, kitchen }: Meal, parts: Parts): b
 }
 
 /** How long before the table work may begin: the longest dish, the hands-on sum, and room to arrange them. */
-function leadOf({ hour, kitchen }: Meal, dishes: readonly Dish[], parts: Parts): number {
+function leadOf(meal: Meal, dishes: readonly Dish[], parts: Parts): number {
   let longest = 0;
   let hands = 0;
   for (const dish of dishes) {
@@ -76,9 +77,9 @@ function leadOf({ hour, kitchen }: Meal, dishes: readonly Dish[], parts: Parts):
     longest = Math.max(longest, sum);
   }
   const daysBefore = Math.max(0, ...dishes.flatMap((dish) => dish.steps.map((step) => step.daysBefore ?? 0)));
-  const sinceEve = daysBefore > 0 ? clockMinutes(hour) + daysBefore * 1440 - EVENING_FROM : 0;
+  const sinceEve = daysBefore > 0 ? -minuteAt(meal, -daysBefore, EVENING_FROM) : 0;
   // Whoever sleeps in between needs the evening before; the search stays small for a meal of one afternoon.
-  const lead = longest + hands / kitchen.people.length;
+  const lead = longest + hands / meal.kitchen.people.length;
   const least = longest > LONG_DISH ? lead + NIGHT : Math.max(LEAST_LEAD, lead * ROOM_TO_ARRANGE);
   return Math.ceil(Math.max(sinceEve, least) / 30) * 30;
 }

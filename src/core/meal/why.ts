@@ -1,4 +1,4 @@
-import { printClock } from '@/core/kitchen/kitchen';
+import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { FoundSolution } from '@/core/schedule/problem';
 import type { Compiled, Entry } from './compile';
 import { groupBy } from './group-by';
@@ -19,12 +19,12 @@ export interface Reasons {
 export function explain(
   compiled: Compiled,
   solution: FoundSolution,
-  tableClock: number,
+  table: TableHour,
   nameOf: (unit: string) => string,
 ): Reasons {
   const { problem, origin, entries } = compiled;
   const standing = new Standing(problem, solution);
-  const clock = (minute: number) => printClock(tableClock + origin + minute);
+  const clock = (minute: number) => clockAt(table, origin + minute);
   const after = groupBy(standing.ties, (tie) => tie.from);
   const before = groupBy(standing.ties, (tie) => tie.to);
 

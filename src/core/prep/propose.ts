@@ -1,8 +1,8 @@
-import { clockMinutes } from '@/core/kitchen/kitchen';
 import { asMadeAhead } from '@/core/meal/ahead';
 import type { MadeAhead, Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
 import type { PlanResult } from '@/core/meal/plan-meal';
+import { minuteAt } from '@/core/plain/wall-clock';
 import { applied } from '@/core/remedies/change';
 import { type Tryable, type TryOutOptions, tryOut } from '@/core/remedies/try-out';
 import { handsBetween, hotHourOf } from './hot-hour';
@@ -64,7 +64,7 @@ export async function proposeAhead(
 
 function dayOf(meal: Meal, plan: Plan): Pick<Proposal, 'hands' | 'hotHour' | 'late'> {
   return {
-    hands: Math.round(handsBetween(meal, plan, -clockMinutes(meal.hour), 0)),
+    hands: Math.round(handsBetween(meal, plan, minuteAt(meal, 0, 0), 0)),
     hotHour: Math.round(hotHourOf(meal, plan).minutes),
     late: Math.max(0, ...plan.landings.map(({ late }) => late)),
   };

@@ -4,12 +4,12 @@ import { cooks, foodsIn, handlesRaw, isHeatedAfter, isHot } from '@/core/dish/fo
 import { neverHeated } from '@/core/dish/rules';
 import { isKernel } from '@/core/food/food';
 import { DEFER, HOT_AIR, LIMITS, type Limit } from '@/core/heat/safe-limits';
-import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { eatenIn, giverOf, type PartFault, partFaults } from '@/core/meal/hand-over';
 import { bowlKey, stepKey } from '@/core/meal/keys';
 import { type Meal, roomOf } from '@/core/meal/meal';
 import type { Plan, PlannedStep } from '@/core/meal/plan';
 import { scaledFor } from '@/core/meal/scaled';
+import { clockAt } from '@/core/plain/wall-clock';
 import { MASS_IN_GRAMS, type MassUnit, printAmount } from '@/core/units/amount';
 import { listed } from '@/core/units/words';
 
@@ -41,8 +41,7 @@ const WASHED_BY_THEN = 90;
  */
 export function findingsOf(meal: Meal, plan: Plan): readonly Finding[] {
   const dishes = new Map(meal.dishes.map((dish) => [dish.id, dish]));
-  const table = clockMinutes(plan.hour);
-  const clock = (minute: number) => printClock(table + minute);
+  const clock = (minute: number) => clockAt(plan, minute);
   const list = [
     ...notKnown(meal.dishes),
     ...rawEaten(meal.dishes),

@@ -110,8 +110,12 @@ class Run {
     return this.options.now() - this.begun;
   }
 
+  private isCancelled(): boolean {
+    return this.signal?.aborted === true;
+  }
+
   private isOver(): boolean {
-    return this.elapsed() >= this.limit || this.signal?.aborted === true;
+    return this.elapsed() >= this.limit || this.isCancelled();
   }
 
   private wantsPause(): boolean {
@@ -124,7 +128,7 @@ class Run {
   }
 
   async solve(): Promise<Solution> {
-    const result = await this.inTurns(indexInTurns(this.problem));
+    const result = await this.inTurns(indexInTurns(this.problem), () => this.isCancelled());
     if (!result) return this.unknown();
     if (!result.ok) return this.infeasible();
     const p = result.indexed;
@@ -147,7 +151,7 @@ class Run {
       placement = await this.firstRounds(p, descent);
     }
     await this.breathe();
-    const model = await this.inTurns(Model.inTurns(p));
+    const model = await this.inTurns(Model.inTurns(p), () => this.isOver());
     if (!model) return this.best ? this.answer(false) : this.unknown();
     if (!model.sound) return this.best ? this.answer(true) : this.infeasible();
     this.raiseBound(model);
@@ -178,13 +182,13 @@ class Run {
     return placement;
   }
 
-  /** What is built in turns, or null when there was no time left to build it. */
-  private async inTurns<T>(turns: Generator<void, T>): Promise<T | null> {
+  /** What is built in turns, or null when it had to be given up before. */
+  private async inTurns<T>(turns: Generator<void, T>, isOver: () => boolean): Promise<T | null> {
     for (;;) {
       const turn = turns.next();
       if (turn.done) return turn.value;
       if (this.wantsPause()) await this.breathe();
-      if (this.isOver()) return null;
+      if (isOver()) return null;
     }
   }
 

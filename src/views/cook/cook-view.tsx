@@ -17,6 +17,7 @@ import {
 import { stoveAt } from '@/core/live/stove';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
+import { tableInstant } from '@/core/plain/wall-clock';
 import { pantry, type StoredSession } from '@/store/db';
 import { beginSession, endSession, wasPutAway } from '@/store/sessions';
 import { Button } from '@/ui/button';
@@ -83,7 +84,7 @@ function Before({
       </div>
     );
   }
-  const at = new Date(`${meal.day}T${meal.hour}`).getTime() + first.start * 60_000;
+  const at = tableInstant(meal) + first.start * 60_000;
   return (
     <div className="mt-8 max-w-prose">
       {stored}

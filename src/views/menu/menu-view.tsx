@@ -10,11 +10,11 @@ import { allergensOf, unknownOf } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
 import { cardOf, search } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
-import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { MOST_PEOPLE } from '@/core/meal/check';
 import { eatenIn } from '@/core/meal/hand-over';
 import { APPETITES, COLDEST_ROOM, HOTTEST_ROOM, PACES, type Pace, portionsOf, roomOf } from '@/core/meal/meal';
 import type { Landing } from '@/core/meal/plan';
+import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import { pantry } from '@/store/db';
 import { addToMeal, changeMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
@@ -190,7 +190,7 @@ function DishRow({ dish, mealId, index, landing, hour, hands, onRemove }: DishRo
       <div>
         <p className="text-lg font-semibold">{dish.name}</p>
         <p className="text-faint">
-          {landing ? landingWords(landing, hour) : dish.lands ? 'not planned yet' : 'a part for the other dishes'}
+          {landing ? landingWords(landing, meal) : dish.lands ? 'not planned yet' : 'a part for the other dishes'}
           {hands > 0 && ` · ${printSpan(hands)} of hands`}
           {allergens.length > 0 && ` · contains ${allergens.join(', ')}`}
           {unknown.length > 0 && (
@@ -227,8 +227,8 @@ function DishRow({ dish, mealId, index, landing, hour, hands, onRemove }: DishRo
   );
 }
 
-function landingWords(landing: Landing, hour: string): string {
-  const ready = printClock(clockMinutes(hour) + landing.ready);
+function landingWords(landing: Landing, table: TableHour): string {
+  const ready = clockAt(table, landing.ready);
   if (landing.late > 0) return `ready at ${ready}, ${landing.late} min late`;
   const judged = { well: '', long: ', rather long', 'too long': ', too long', late: '' }[landing.fine];
   return landing.waits === 0

@@ -4,7 +4,7 @@ import { format } from 'date-fns';
 import { useMemo } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import type { Clock } from '@/core/paper/sheets';
-import { tableInstant } from '@/store/meals';
+import { tableInstant } from '@/core/plain/wall-clock';
 
 const MINUTE = 60_000;
 

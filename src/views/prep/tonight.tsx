@@ -1,15 +1,14 @@
 'use client';
 
 import { format, isSameDay } from 'date-fns';
-import { clockMinutes } from '@/core/kitchen/kitchen';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
+import { minuteAt, tableInstant } from '@/core/plain/wall-clock';
 import { handsBetween, hotHourOf } from '@/core/prep/hot-hour';
-import { tableInstant } from '@/store/meals';
 
 /** What the day of the table asks of the cooks' hands, in a sentence. */
 export function Tonight({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) {
-  const today = Math.round(handsBetween(meal, plan, -clockMinutes(meal.hour), 0));
+  const today = Math.round(handsBetween(meal, plan, minuteAt(meal, 0, 0), 0));
   const { minutes, atTheBoard } = hotHourOf(meal, plan);
   return (
     <p className="mt-3 text-lg" data-testid="tonight">

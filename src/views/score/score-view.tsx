@@ -3,9 +3,9 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { minutesToTable } from '@/core/live/session';
 import type { Plan, PlannedStep } from '@/core/meal/plan';
+import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import { pantry } from '@/store/db';
 import { tableInstant } from '@/store/meals';
 import { openSession } from '@/store/sessions';
@@ -136,7 +136,7 @@ export function ScoreView() {
         data-testid="reason"
       >
         {chosen ? (
-          <Reason step={chosen} hour={plan.hour} told={told} />
+          <Reason step={chosen} table={plan} told={told} />
         ) : (
           <div>
             <p className="text-faint">
@@ -284,13 +284,13 @@ export function neighbour(
 
 interface ReasonProps {
   readonly step: PlannedStep;
-  readonly hour: string;
+  readonly table: TableHour;
   /** What moving it by hand has changed. */
   readonly told: string;
 }
 
-function Reason({ step, hour, told }: ReasonProps) {
-  const clock = (minute: number) => printClock(clockMinutes(hour) + minute);
+function Reason({ step, table, told }: ReasonProps) {
+  const clock = (minute: number) => clockAt(table, minute);
   const heat = step.heat ? `${step.heat} heat` : step.celsius ? `${step.celsius} °C` : '';
   return (
     <div className="grid gap-x-10 gap-y-1 lg:grid-cols-[1fr_1fr]">
@@ -343,7 +343,7 @@ interface ByTheClockProps {
 /** The score on a phone: the same plan, down the page. */
 function ByTheClock({ plan, dishIds, selected, onSelect, hand }: ByTheClockProps) {
   const dress = useDress();
-  const clock = (minute: number) => printClock(clockMinutes(plan.hour) + minute);
+  const clock = (minute: number) => clockAt(plan, minute);
   return (
     <ol className="mt-2 sm:hidden" aria-label="The plan by the clock">
       {plan.steps.map((step) => (

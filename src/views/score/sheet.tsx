@@ -3,9 +3,9 @@
 import { Pin as PinMark } from 'lucide-react';
 import { useEffect, useId, useRef } from 'react';
 import type { Range } from '@/core/heat/boil';
-import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import type { Plan } from '@/core/meal/plan';
 import { HOT_HOUR_MINUTES } from '@/core/meal/weights';
+import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import { prepStretch } from '@/core/prep/hot-hour';
 import { printSpan } from '@/ui/clock';
 import { pigmentAt } from '@/ui/pigments';
@@ -64,7 +64,6 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
   });
   const wished = hand?.wish ? ghostOf(layout, hand.wish) : null;
   const total = NAMES + scale.width + LANDINGS;
-  const table = clockMinutes(plan.hour);
   const place = (dishId: string) => Math.max(0, dishIds.indexOf(dishId));
   const colour = (dishId: string) => pigmentAt(place(dishId))[dress];
   const chosen = plan.steps.find((step) => step.key === selected);
@@ -168,7 +167,7 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
               edge={scale.width}
               colour={colour(mark.landing.dishId)}
               faded={faded(mark.landing.dishId)}
-              tableClock={table}
+              table={plan}
             />
           ))}
           <line x1={layout.tableX} x2={layout.tableX} y1={TOP_LINE} y2={bottom} stroke="var(--ink)" strokeWidth={3} />
@@ -186,7 +185,7 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
               pinned={hand !== null && isPinned(hand.pins, ribbon.step)}
               movable={hand !== null}
               faded={faded(ribbon.step.dishId)}
-              tableClock={table}
+              table={plan}
               onSelect={onSelect}
             />
           ))}
@@ -268,7 +267,7 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
                 fill="var(--ink)"
                 fontWeight={minute === 0 ? 700 : 400}
               >
-                {printClock(table + minute)}
+                {clockAt(plan, minute)}
               </text>
             ))}
         </g>
@@ -362,14 +361,14 @@ interface PieceProps {
   readonly pinned: boolean;
   readonly movable: boolean;
   readonly faded: boolean;
-  readonly tableClock: number;
+  readonly table: TableHour;
   readonly onSelect: (key: string) => void;
 }
 
 function RibbonPiece(props: PieceProps) {
-  const { ribbon, fill, colour, chosen, tied, pinned, movable, faded, tableClock, onSelect } = props;
+  const { ribbon, fill, colour, chosen, tied, pinned, movable, faded, table, onSelect } = props;
   const { step, x, width, y, thickness, tailX, label } = ribbon;
-  const clock = (minute: number) => printClock(tableClock + minute);
+  const clock = (minute: number) => clockAt(table, minute);
   const byHand = pinned ? ', put by hand' : '';
   const say = `${step.dishName}: ${step.name}, ${step.station.name}, ${clock(step.start)} to ${clock(step.end)}${byHand}`;
   return (
@@ -447,10 +446,10 @@ interface LandedProps {
   readonly edge: number;
   readonly colour: string;
   readonly faded: boolean;
-  readonly tableClock: number;
+  readonly table: TableHour;
 }
 
-function Landed({ mark, tableX, edge, colour, faded, tableClock }: LandedProps) {
+function Landed({ mark, tableX, edge, colour, faded, table }: LandedProps) {
   const { landing, from, y } = mark;
   const x = Math.max(tableX, edge) + 26;
   const words =
@@ -479,7 +478,7 @@ function Landed({ mark, tableX, edge, colour, faded, tableClock }: LandedProps) 
         fontSize={13}
         fill={landing.fine === 'late' || landing.fine === 'too long' ? 'var(--warn)' : 'var(--faint)'}
       >
-        {printClock(tableClock + landing.ready)} · {words}
+        {clockAt(table, landing.ready)} · {words}
         {landing.celsius && !judged && `, ${sayCelsius(landing.celsius)}`}
         {judged}
       </text>

@@ -54,11 +54,12 @@ export function numberOption(
   usual: number,
   least: number,
   most: number,
+  whole = false,
 ): number {
   if (text === undefined) return usual;
-  const value = Number(text);
-  if (!Number.isFinite(value) || value < least || value > most) {
-    refuse(`--${name} must be a number from ${least} to ${most}; found "${text}".`);
+  const value = text.trim() === '' ? Number.NaN : Number(text);
+  if (!Number.isFinite(value) || value < least || value > most || (whole && !Number.isInteger(value))) {
+    refuse(`--${name} must be a ${whole ? 'whole ' : ''}number from ${least} to ${most}; found "${text}".`);
   }
   return value;
 }

@@ -23,7 +23,7 @@ const meal: Meal = {
 const result = await planMeal(meal, {
   solve: {
     seconds: numberOption('seconds', options.seconds, 5, 0, 86_400),
-    seed: numberOption('seed', options.seed, 1, 0, 2 ** 31),
+    seed: numberOption('seed', options.seed, 1, 0, 2 ** 31, true),
     now: () => performance.now(),
     pause: () => Promise.resolve(),
   },

@@ -1,4 +1,4 @@
-import Dexie, { type EntityTable, type Transaction } from 'dexie';
+import Dexie, { type EntityTable, type PromiseExtended, type Transaction } from 'dexie';
 import type { Dish } from '@/core/dish/dish';
 import type { KnownFood, StoredErrand, StoredMeal } from '@/core/formats/backup-file';
 import { dishWithStanding, eveningWithKeys, storedMealWithKeys } from '@/core/formats/older-keys';
@@ -7,6 +7,7 @@ import type { Evening } from '@/core/live/evening';
 import type { Plan } from '@/core/meal/plan';
 import type { LarderItem } from '@/core/prep/larder';
 import type { OwnMeasure } from '@/core/units/measures';
+import { NewerStoreError } from './faults';
 
 export type { KnownFood, StoredErrand, StoredMeal };
 
@@ -61,7 +62,25 @@ export class Pantry extends Dexie {
       if (upgrade) shape.upgrade(upgrade);
     }
   }
+
+  /** A shape of a newer version would be taken over in silence, and what it holds besides be lost with the next change: it is refused. */
+  override open(): PromiseExtended<Dexie> {
+    return Dexie.Promise.resolve(this.isNewer()).then((newer) => {
+      if (newer) throw new NewerStoreError();
+      return super.open();
+    });
+  }
+
+  private async isNewer(): Promise<boolean> {
+    const { indexedDB } = Dexie.dependencies;
+    const known = (await indexedDB?.databases?.()) ?? [];
+    const kept = known.find(({ name }) => name === this.name)?.version ?? 0;
+    return kept >= (MIGRATIONS.at(-1)!.version + 1) * FIGURES;
+  }
 }
+
+/** The browser counts versions ten times as fast as Dexie. */
+const FIGURES = 10;
 
 const TABLES = {
   kitchens: 'id',

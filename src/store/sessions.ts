@@ -1,7 +1,7 @@
 import { format } from 'date-fns';
 import { atHour } from '@/core/live/as-it-is';
 import type { CarriedOn } from '@/core/live/carry-on';
-import type { LiveEvent, Said } from '@/core/live/events';
+import { isToldAlready, type LiveEvent, type Said } from '@/core/live/events';
 import { unlearnedKitchen } from '@/core/log/lessons';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/meal/plan';
@@ -39,8 +39,8 @@ export async function wasPutAway(db: Pantry, meal: Meal): Promise<boolean> {
 }
 
 /**
- * Adds what was told to the log at once, all of it or nothing, whatever else is going on. The log never runs backwards: when the clock of the
- * device was put back, it stands at the instant of the event before it.
+ * Adds what was told to the log at once, all of it or nothing, whatever else is going on; undefined where the log says it already. The log never
+ * runs backwards: when the clock of the device was put back unnoticed, it stands at the instant of the event before it.
  */
 export async function tell(
   db: Pantry,
@@ -51,8 +51,12 @@ export async function tell(
   return db.transaction('rw', db.sessions, async () => {
     const session = await db.sessions.get(id);
     if (!session) return undefined;
-    const at = Math.max(now, session.events.at(-1)?.at ?? 0);
-    const events = [said].flat().map((each, index) => {
+    const fresh = [said].flat().filter((each) => !isToldAlready(session.events, each, now));
+    if (fresh.length === 0) return undefined;
+    // A clock that was set back, and says so, begins to count anew.
+    const isSet = fresh.some(({ kind }) => kind === 'clock-set');
+    const at = isSet ? now : Math.max(now, session.events.at(-1)?.at ?? 0);
+    const events = fresh.map((each, index) => {
       const id = `${at}-${session.events.length + index}`;
       return { ...each, id, at } as LiveEvent;
     });

@@ -6,6 +6,7 @@ import type { SaidFood } from '@/core/food/food';
 import { readBackup } from '@/core/formats/backup-file';
 import { readMealFile } from '@/core/formats/meal-file';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import { lastTakenBack, standingEvents } from '@/core/live/events';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { Pantry } from './db';
@@ -216,7 +217,8 @@ describe('an evening', () => {
     const { id } = (await openSession(db, meal.id))!;
     const { tableAt } = (await openSession(db, meal.id))!;
     // The clock of the device is put back between the second and the third: the log does not run backwards.
-    await Promise.all([5, 9, 2].map((now) => tell(db, id, { kind: 'done', key: 'grain/wash' }, now)));
+    const keys = ['grain/wash', 'grain/soak', 'grain/boil'];
+    await Promise.all([5, 9, 2].map((now, index) => tell(db, id, { kind: 'done', key: keys[index]! }, now)));
     const { events } = (await db.sessions.get(id))!;
     expect(events.map(({ at }) => at)).toEqual([5, 9, 9]);
     expect(new Set(events.map((event) => event.id)).size).toBe(3);
@@ -229,6 +231,32 @@ describe('an evening', () => {
     await endSession(db, id);
     expect(await openSession(db, meal.id)).toBeUndefined();
     expect((await db.sessions.get(id))?.events).toHaveLength(3);
+  });
+
+  it('takes a press that was counted twice for one, in one window or in two, and takes back and tells again', async () => {
+    const meal = mealOf([plainGrain()]);
+    await beginSession(db, meal, await planned(meal), 1);
+    const { id } = (await openSession(db, meal.id))!;
+    const done = { kind: 'done', key: 'grain/wash' } as const;
+    await Promise.all([100, 101, 5000].map((now) => tell(db, id, done, now)));
+    const first = (await openSession(db, meal.id))!.events;
+    expect(first).toHaveLength(1);
+    const undo = { kind: 'undo', of: first[0]!.id } as const;
+    await Promise.all([6000, 6001].map((now) => tell(db, id, undo, now)));
+    const undone = (await openSession(db, meal.id))!;
+    expect(undone.events).toHaveLength(2);
+    expect(standingEvents(undone.events)).toEqual([]);
+    await tell(db, id, { kind: 'undo', of: lastTakenBack(undone.events)!.id }, 7000);
+    const again = (await openSession(db, meal.id))!;
+    expect(standingEvents(again.events)).toMatchObject([done]);
+    expect(lastTakenBack(again.events)).toBeUndefined();
+    // More time is more time, when it is asked for twice.
+    const later = (until: number) => ({ kind: 'not-yet', key: 'grain/soak', until }) as const;
+    await tell(db, id, later(60_000), 8000);
+    await tell(db, id, later(60_004), 8004);
+    await tell(db, id, later(120_000), 8200);
+    await tell(db, id, later(120_000), 30_000);
+    expect(standingEvents((await openSession(db, meal.id))!.events)).toHaveLength(4);
   });
 
   it('is known as put away at its own hour, and not when the meal is set for another day', async () => {

@@ -39,21 +39,26 @@ export function KeysSheet({ rows }: { readonly rows: readonly KeyRow[] }) {
 }
 
 /**
- * Calls back on a key, unless the cook is typing in a field. "Ctrl+" before it asks for that key (or the one that stands for it
+ * Calls back on a key, unless the cook is typing in a field or choosing from a list. A key that is held counts once, but for arrows. "Ctrl+" before it asks for that key (or the one that stands for it
  * on this machine), "Shift+" before a named key asks for shift; a character says itself whether shift was held.
  */
 export function useKey(chord: string, act: (event: KeyboardEvent) => void): void {
   // What is done changes at every rendering; who listens does not.
   const onKey = useEffectEvent((event: KeyboardEvent) => {
     const target = event.target as HTMLElement | null;
-    const typing = target?.closest('input, textarea, select, [contenteditable], [role="dialog"]');
-    if (!typing && isChord(event, chord)) act(event);
+    const typing = target?.closest(TAKES_KEYS);
+    const held = event.repeat && !chord.includes('Arrow');
+    if (!typing && !held && isChord(event, chord)) act(event);
   });
   useEffect(() => {
     document.addEventListener('keydown', onKey);
     return () => document.removeEventListener('keydown', onKey);
   }, []);
 }
+
+/** Where a key has another meaning. */
+const TAKES_KEYS =
+  'input, textarea, select, [contenteditable], [role="dialog"], [role="listbox"], [role="menu"], [role="radiogroup"], [aria-haspopup="listbox"]';
 
 function isChord(event: KeyboardEvent, chord: string): boolean {
   const key = chord.replace(/^(Ctrl\+|Shift\+)+/, '');

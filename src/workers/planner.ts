@@ -56,6 +56,16 @@ export async function askPlanner(request: PlanRequest, onImprove?: (plan: Plan) 
   return served ?? inPage(request, onImprove);
 }
 
+/** Fetches what plans, as long as there is a network, so that an evening goes on without one. */
+export async function warmPlanner(): Promise<void> {
+  try {
+    desk ??= openDesk();
+    await Promise.all([desk.remote.ready(), import('@/core/meal/plan-meal')]);
+  } catch (error) {
+    console.warn('The planner could not be fetched ahead.', error);
+  }
+}
+
 /** Keeps the best plan found so far. */
 export async function stopPlanning(): Promise<void> {
   await desk?.remote.stop();
@@ -90,22 +100,37 @@ function openDesk(): Desk {
 async function onServer({ meal, seconds, notBefore, held }: PlanRequest): Promise<PlanResult | null> {
   // The dishes are as they are made already.
   const { ahead: _, ...asMade } = held ? { ...meal, pins: withPin(meal.pins ?? [], held) } : meal;
-  const options = new URLSearchParams({ seconds: String(Math.min(seconds, MOST_SERVED)) });
+  const given = Math.min(seconds, MOST_SERVED);
+  const options = new URLSearchParams({ seconds: String(given) });
   if (notBefore !== undefined) options.set('notBefore', String(Math.max(notBefore, EARLIEST)));
   try {
     const answer = await fetch(`/api/plan?${options}`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(mealFile(asMade)),
+      signal: AbortSignal.timeout((SERVER_PATIENCE + 4 * given) * 1000),
     });
     const body: unknown = await answer.json();
-    if (answer.status === 200) return { ok: true, plan: body as Plan };
-    return answer.status === 422 ? { ok: false, ...(body as Omit<PlanResult & { ok: false }, 'ok'>) } : null;
+    if (answer.status === 200) return isPlan(body) ? { ok: true, plan: body } : null;
+    return answer.status === 422 && isRefused(body) ? { ok: false, ...body } : null;
   } catch {
     return null;
   }
 }
 
+/** Something else than our server may answer at that address. */
+function isPlan(body: unknown): body is Plan {
+  const plan = body as Partial<Plan> | null;
+  const lists = [plan?.steps, plan?.landings, plan?.waitings, plan?.stations, plan?.hands];
+  return lists.every(Array.isArray) && typeof plan?.verdict === 'string' && typeof plan.known?.places === 'object';
+}
+
+function isRefused(body: unknown): body is Omit<PlanResult & { ok: false }, 'ok'> {
+  return Array.isArray((body as { refusals?: unknown } | null)?.refusals);
+}
+
+/** Seconds to wait for a server that says nothing, more than it was given. */
+const SERVER_PATIENCE = 15;
 /** Seconds that the server gives to one meal at most. */
 const MOST_SERVED = 20;
 /** The server takes the present from two weeks before the table; what is longer ago bounds nothing. */

@@ -46,6 +46,11 @@ const planner = {
     );
   },
 
+  /** Answers as soon as all that plans is here. */
+  ready(): true {
+    return true;
+  },
+
   /** Ends the search under way; its best plan so far is its answer. */
   stop(): void {
     planner.running.aborted = true;

@@ -590,6 +590,7 @@ export const eveningShape: Joi.ObjectSchema<Evening> = Joi.object({
       told(['note'], { text: Joi.string().min(1).max(2000).required(), key: text, photo: text }),
       told(['rated'], { dish: text.required(), salt: rating, wetness: rating, doneness: rating }),
       told(['left-over'], { dish: text.required(), portions: Joi.number().min(0).max(MOST_PEOPLE).required() }),
+      told(['clock-set'], { by: Joi.number().integer().required() }),
       told(['undo'], { of: text.required() }),
     )
     .max(10_000)

@@ -1,4 +1,5 @@
 import type Joi from 'joi';
+import { parseForeignJson } from '@/core/plain/json';
 
 /** What was read, or one sentence that says which field is wrong, what was found and what is allowed. */
 export type Parsed<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly sentence: string };
@@ -6,7 +7,7 @@ export type Parsed<T> = { readonly ok: true; readonly value: T } | { readonly ok
 /** Parses JSON text; a broken file is told with the place where it breaks. */
 export function parseJson(text: string, what: string): Parsed<unknown> {
   try {
-    return { ok: true, value: JSON.parse(text) };
+    return { ok: true, value: parseForeignJson(text) };
   } catch (error) {
     const detail = error instanceof Error ? error.message : '';
     return { ok: false, sentence: `This ${what} cannot be read: it is not whole JSON (${detail}).` };
@@ -71,8 +72,6 @@ function rule({ type, context, message }: Joi.ValidationErrorItem): string {
       return 'this is missing.';
     case 'any.only':
       return `this must be ${((context?.['valids'] ?? []) as unknown[]).map((each) => JSON.stringify(each)).join(' or ')}${found}.`;
-    case 'any.invalid':
-      return `this may not be used here; choose another${found}.`;
     case 'day.none':
       return `there is no such day${found}.`;
     case 'array.unique':

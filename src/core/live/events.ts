@@ -61,6 +61,9 @@ export type LiveEvent =
     })
   /** So many portions of a dish were left over. */
   | (Told & { readonly kind: 'left-over'; readonly dish: string; readonly portions: number })
+  /** The clock of the device was set by so many milliseconds (negative: back): what was told before happened at other instants by it. */
+  | (Told & { readonly kind: 'clock-set'; readonly by: number })
+  /** Takes back what was told; of an undoing, tells it again. */
   | (Told & { readonly kind: 'undo'; readonly of: string });
 
 export type EventKind = LiveEvent['kind'];
@@ -72,13 +75,79 @@ const QUIET: ReadonlySet<EventKind> = new Set(['note', 'kept', 'rated', 'left-ov
 export function changesThePlan(event: LiveEvent, log: readonly LiveEvent[]): boolean {
   if (event.kind !== 'undo') return !QUIET.has(event.kind);
   const undone = log.find(({ id }) => id === event.of);
-  return undone !== undefined && !QUIET.has(undone.kind);
+  return undone !== undefined && changesThePlan(undone, log);
 }
 
-/** The events that count: without those undone, and without the undoings. */
+/** The ids of all that was taken back, and not told again since. */
+export function takenBack(events: readonly LiveEvent[]): ReadonlySet<string> {
+  const gone = new Set<string>();
+  // From the last on: an undoing that was itself taken back counts no more.
+  for (const event of events.toReversed()) if (event.kind === 'undo' && !gone.has(event.id)) gone.add(event.of);
+  return gone;
+}
+
+/** The events that count, by the clock as it goes now: without those taken back, and without the undoings. */
 export function standingEvents(events: readonly LiveEvent[]): readonly Standing[] {
-  const undone = new Set(events.flatMap((event) => (event.kind === 'undo' ? [event.of] : [])));
-  return events.filter((event): event is Standing => event.kind !== 'undo' && !undone.has(event.id));
+  const gone = takenBack(events);
+  const standing = events.filter((event): event is Standing => event.kind !== 'undo' && !gone.has(event.id));
+  if (!standing.some(({ kind }) => kind === 'clock-set')) return standing;
+  let by = 0;
+  return standing
+    .toReversed()
+    .map((event) => {
+      const moved = by === 0 ? event : movedBy(event, by);
+      if (event.kind === 'clock-set') by += event.by;
+      return moved;
+    })
+    .toReversed();
+}
+
+/** An event as it reads on a clock that was set since. */
+function movedBy(event: Standing, by: number): Standing {
+  const at = event.at + by;
+  if (event.kind === 'to-oven' && event.under)
+    return { ...event, at, under: { ...event.under, until: event.under.until + by } };
+  return 'until' in event ? { ...event, at, until: event.until + by } : { ...event, at };
+}
+
+/** The undoing that comes next to be taken back itself: the last one, as long as nothing else was told since. */
+export function lastTakenBack(events: readonly LiveEvent[]): LiveEvent | undefined {
+  const gone = takenBack(events);
+  const isUndoing = new Set(events.flatMap((event) => (event.kind === 'undo' ? [event.id] : [])));
+  for (const event of events.toReversed()) {
+    if (event.kind !== 'undo') {
+      if (!gone.has(event.id)) return undefined;
+    } else if (!isUndoing.has(event.of) && !gone.has(event.id)) return event;
+  }
+  return undefined;
+}
+
+/** What is so or not so: told twice it says no more than once. */
+const ONCE: ReadonlySet<EventKind> = new Set(['begun', 'done', 'clock', 'skipped', 'failed', 'dropped', 'undo']);
+/** Two words about one thing that say the same, so near one another, are one press that was counted twice. */
+const ONE_PRESS = 1000;
+
+/** Whether the log says already what is to be told: a press that was counted twice, in one window or in two. */
+export function isToldAlready(events: readonly LiveEvent[], said: Said, at: number): boolean {
+  const gone = takenBack(events);
+  return events.some(
+    (event) =>
+      event.kind === said.kind &&
+      !gone.has(event.id) &&
+      saysTheSame(event, said) &&
+      (ONCE.has(said.kind) || (at - event.at < ONE_PRESS && 'until' in said)),
+  );
+}
+
+/** About the same thing; for how long may differ by the moment between two presses. */
+function saysTheSame(event: LiveEvent, said: Said): boolean {
+  const { id: _, at: __, ...told } = event;
+  const fields = Object.keys({ ...told, ...said }).filter((field) => field !== 'kind');
+  const of = (record: object, field: string) => (record as Record<string, unknown>)[field];
+  return fields.every((field) => {
+    const [a, b] = [of(told, field), of(said, field)];
+    return field === 'until' ? Math.abs(Number(a) - Number(b)) < ONE_PRESS : a === b;
+  });
 }
 
 /** What was told about one step. */

@@ -5,9 +5,9 @@ import { TEST_CLOCK } from '@/core/testing/clock';
 import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { carryOn } from './carry-on';
 import { cuesAt } from './cues';
-import { type LiveEvent, standingEvents } from './events';
+import { type LiveEvent, lastTakenBack, standingEvents } from './events';
 import { isOutOfDate, progressAt } from './replan';
-import { instantOf, isFinished, liveSteps, moreMinutes, type Session, safeMinutesLeft } from './session';
+import { instantOf, isFinished, lastStanding, liveSteps, moreMinutes, type Session, safeMinutesLeft } from './session';
 import { stoveAt } from './stove';
 
 const MEAL = mealOf([plainGrain(), drainedGrain()]);
@@ -51,6 +51,51 @@ describe('the log', () => {
     ];
     expect(standingEvents(events).map(({ id }) => id)).toEqual(['1']);
     expect(events).toHaveLength(3);
+  });
+
+  it('tells again what was taken back, step by step, until something new is told', () => {
+    const told = (id: string): LiveEvent => ({ id, at: Number(id), kind: 'done', key: id });
+    const undo = (id: string, of: string): LiveEvent => ({ id, at: Number(id), kind: 'undo', of });
+    const log = [told('1'), told('2'), undo('3', '2'), undo('4', '1')];
+    expect(standingEvents(log)).toEqual([]);
+    expect(lastTakenBack(log)?.id).toBe('4');
+    const one = [...log, undo('5', '4')];
+    expect(standingEvents(one).map(({ id }) => id)).toEqual(['1']);
+    expect(lastTakenBack(one)?.id).toBe('3');
+    const both = [...one, undo('6', '3')];
+    expect(standingEvents(both).map(({ id }) => id)).toEqual(['1', '2']);
+    expect(lastTakenBack(both)).toBeUndefined();
+    expect(lastTakenBack([...one, told('7')])).toBeUndefined();
+  });
+});
+
+describe('a clock that is put back', () => {
+  const HOUR = 3_600_000;
+  it('leaves every pot on the heat, also where nobody noticed', () => {
+    const at = minute(step('grain/cover').start + 3);
+    const before = asPlanned(step('grain/cover').start + 3);
+    expect(live(before, 'grain/cover', at).status).toBe('running');
+    const after = live(before, 'grain/cover', at - HOUR);
+    expect(after.status).toBe('running');
+  });
+
+  it('keeps its minutes left where it was noticed: what was told is told by the clock as it goes now', () => {
+    const at = minute(step('grain/cover').start + 3);
+    const before = asPlanned(step('grain/cover').start + 3);
+    const set: LiveEvent = { id: 'set', at: at - HOUR, kind: 'clock-set', by: -HOUR };
+    const after = session([...before.events, set]);
+    const left = (from: Session, now: number) => live(from, 'grain/cover', now).endAt - now;
+    expect(left(after, at - HOUR)).toBe(left(before, at));
+    expect(lastStanding(after)).toEqual(lastStanding({ ...before, events: standingEvents(after.events).slice(0, -1) }));
+    // Set twice, all before is moved twice; what was told in between once.
+    const twice = standingEvents([
+      { id: 'a', at: 100_000, kind: 'not-yet', key: 'x', until: 200_000 },
+      { id: 'b', at: 90_000, kind: 'clock-set', by: -10_000 },
+      { id: 'c', at: 95_000, kind: 'begun', key: 'y' },
+      { id: 'd', at: 75_000, kind: 'clock-set', by: -20_000 },
+    ]);
+    expect(twice.map(({ at: told }) => told)).toEqual([70_000, 70_000, 75_000, 75_000]);
+    expect(twice[0]).toMatchObject({ until: 170_000 });
   });
 });
 

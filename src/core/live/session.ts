@@ -53,7 +53,7 @@ export function instantOf(session: Pick<Session, 'tableAt'>, minute: number): nu
 
 /** The event that an undo would take back, if there is one. */
 export function lastStanding(session: Session): Standing | undefined {
-  return standingEvents(session.events).at(-1);
+  return standingEvents(session.events).findLast(({ kind }) => kind !== 'clock-set');
 }
 
 /**
@@ -62,7 +62,10 @@ export function lastStanding(session: Session): Standing | undefined {
  * over when its time is.
  */
 export function liveSteps(session: Session, now: number): readonly LiveStep[] {
-  const told = toldOf(standingEvents(session.events));
+  const standing = standingEvents(session.events);
+  const told = toldOf(standing);
+  // A clock that was put back unnoticed: what was told has happened all the same.
+  const at = Math.max(now, standing.at(-1)?.at ?? now);
   const known = new Map<string, LiveStep>();
   const byStart = [...session.plan.steps].sort((a, b) => a.start - b.start || a.end - b.end);
   // A step may stand before what it waits for when the plan is out of date: go round until nothing changes.
@@ -70,7 +73,7 @@ export function liveSteps(session: Session, now: number): readonly LiveStep[] {
     let changed = false;
     for (const step of byStart) {
       const before = known.get(step.key);
-      const live = liveStep(session, step, told.get(step.key) ?? NOTHING_TOLD, known, now);
+      const live = liveStep(session, step, told.get(step.key) ?? NOTHING_TOLD, known, at);
       if (!before || before.status !== live.status || before.endAt !== live.endAt) changed = true;
       known.set(step.key, live);
     }

@@ -67,10 +67,10 @@ export function checkKitchen(kitchen: Kitchen): readonly Refusal[] {
     });
   }
   for (const person of kitchen.people) {
-    if (person.from >= person.until) {
+    if (person.from === person.until) {
       refusals.push({
         where: `${person.name}, hours`,
-        sentence: `${person.name} is there from ${person.from} until ${person.until}; the first must come before the second.`,
+        sentence: `${person.name} is there from ${person.from} until ${person.until}; the two must differ. An hour before the first is one past midnight.`,
       });
     }
   }

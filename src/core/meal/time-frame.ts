@@ -1,5 +1,5 @@
 import type { Dish } from '@/core/dish/dish';
-import { clockMinutes } from '@/core/kitchen/kitchen';
+import { clockMinutes, type Person } from '@/core/kitchen/kitchen';
 import { minuteAt } from '@/core/plain/wall-clock';
 import { stepKey } from './keys';
 import type { Meal } from './meal';
@@ -56,7 +56,12 @@ export function timeFrame(meal: Meal, dishes: readonly Dish[], parts: Parts, opt
 function cooksAreThereBeforeTheHotHour({ hour, kitchen }: Meal, parts: Parts): boolean {
   const table = clockMinutes(hour);
   const cooks = kitchen.people.filter(({ role }) => role === 'cook');
-  const there = Math.max(0, ...cooks.map(({ from }) => table - HOT_HOUR_MINUTES - clockMinutes(from)));
+  const there = Math.max(0, ...cooks.map((cook) => sinceWhen(cook) - HOT_HOUR_MINUTES));
+  /** Minutes before the table; whoever stays past midnight may have come on the day before. */
+  function sinceWhen({ from, until }: Person): number {
+    const minutes = table - clockMinutes(from);
+    return minutes < 0 && until < from ? minutes + 1440 : minutes;
+  }
   const hands = [...parts.values()].flat().filter(({ step }) => step.attention === 'hands');
   return there >= hands.reduce((sum, { minutes, breath }) => sum + minutes.likely + breath, 0);
 }

@@ -16,6 +16,8 @@ const SPAN = new RegExp(
 );
 /** Minutes a cook means by it. Common practice, no source. */
 const OVERNIGHT: Minutes = { shortest: 480, likely: 600, longest: 840 };
+/** Two weeks: what is told as longer is no time of cooking. */
+const LONGEST = 14 * 1440;
 /** How far a single number may be off, and one that is only a guide to a finding. */
 const SPREAD = 0.15;
 const FINDING_SPREAD = 0.3;
@@ -30,7 +32,7 @@ export function readDuration(sentence: string): ReadDuration | null {
   const times = /^h/i.test(unit!) ? 60 : 1;
   const low = numberOf(from!) * times + (more ? numberOf(more) : 0);
   const high = to ? numberOf(to) * times + (more ? numberOf(more) : 0) : low;
-  if (!(low > 0) || high < low) return null;
+  if (!(low > 0) || high < low || high > LONGEST) return null;
   const spread = finding ? FINDING_SPREAD : SPREAD;
   const whole = (value: number) => Math.max(1, Math.round(value));
   const minutes = to
@@ -72,5 +74,6 @@ export function readIsoDuration(text: string): number | null {
   const match = text.trim().match(/^P(?:(\d+)D)?(?:T(?:(\d+(?:\.\d+)?)H)?(?:(\d+(?:\.\d+)?)M)?(?:(\d+)S)?)?$/i);
   if (!match || text.trim().length < 3) return null;
   const [, days, hours, minutes, seconds] = match.map((part) => Number(part ?? 0));
-  return Math.round(days! * 1440 + hours! * 60 + minutes! + seconds! / 60);
+  const all = Math.round(days! * 1440 + hours! * 60 + minutes! + seconds! / 60);
+  return all <= LONGEST ? all : null;
 }

@@ -1,4 +1,5 @@
 import { allergensIn } from '@/core/dish/diet';
+import { own } from '@/core/plain/record';
 import type { Amount, Unit } from '@/core/units/amount';
 import { readQuantity } from '@/core/units/measures';
 
@@ -94,13 +95,20 @@ const UNIT_WORDS: Readonly<Record<string, readonly [Unit, number]>> = {
   pieces: ['piece', 1],
 };
 const SIZES = /^(large|small|medium|big|heaped|level|generous|good|fresh|ripe|whole|of)\s+/i;
+/** No line for an ingredient is longer: what comes after is kept in its words only. */
+const LONGEST = 500;
+/** Nobody cooks with more of a thing than this; a longer row of figures is no amount. */
+const MOST = 1_000_000;
 const BULLET = /^[\s\-–—•*·▢☐□]+/;
 
 /** Reads one line: "2 1/2 cups (600 ml) hot stock, strained". Null for an empty line or a heading ("For the sauce:"). */
 export function readIngredient(line: string): ReadIngredient | null {
   const words = line.replace(BULLET, '').replace(/\s+/g, ' ').trim();
   if (words === '' || /:$/.test(words)) return null;
-  const bare = words.replace(/\s*\([^)]*\)/g, '').trim();
+  const bare = words
+    .slice(0, LONGEST)
+    .replace(/ ?\([^()]*\)/g, '')
+    .trim();
   const juice = bare.match(/^(?:the )?((?:finely |grated )?(?:juice|zest)(?: and (?:juice|zest))?) of (.+)$/i);
   if (juice) {
     const inner = readIngredient(juice[2]!);
@@ -108,7 +116,8 @@ export function readIngredient(line: string): ReadIngredient | null {
   }
   // "Red lentils - 200 g": the amount after the name.
   const turned = bare.match(/^([a-z][^\d,]*?)\s*[-–—:]\s+(\d.*)$/i);
-  const { quantity, rest } = leadingQuantity(turned ? `${turned[2]} ${turned[1]}` : bare);
+  const { quantity: found, rest } = leadingQuantity(turned ? `${turned[2]} ${turned[1]}` : bare);
+  const quantity = found !== null && found <= MOST ? found : null;
   const { unit, times, after } = leadingUnit(rest, quantity !== null);
   const [name, ...cuts] = after.split(',').map((part) => part.trim());
   const toTaste = cuts.some((part) => /to taste|as needed|optional/i.test(part)) || /\bto taste\b/i.test(after);
@@ -155,7 +164,7 @@ function leadingQuantity(text: string): { readonly quantity: number | null; read
       four: 4,
       six: 6,
     };
-    const value = counts[word[1]!.toLowerCase()] ?? readQuantity(word[1]!);
+    const value = own(counts, word[1]!.toLowerCase()) ?? readQuantity(word[1]!);
     if (value !== null) return { quantity: value, rest: word[2]! };
   }
   return LONE_UNIT.test(text) ? { quantity: 1, rest: text } : { quantity: null, rest: text };
@@ -172,7 +181,7 @@ function leadingUnit(
 ): { readonly unit: Unit; readonly times: number; readonly after: string } {
   const rest = text.replace(SIZES, '');
   const found = rest.match(/^([a-z]+)\.?\s+(?:of\s+)?(.+)$/i);
-  const known = found && counted ? UNIT_WORDS[found[1]!.toLowerCase()] : undefined;
+  const known = found && counted ? own(UNIT_WORDS, found[1]!.toLowerCase()) : undefined;
   if (found && known) return { unit: known[0], times: known[1], after: found[2]!.replace(SIZES, '') };
   return { unit: 'piece', times: 1, after: rest };
 }

@@ -1,5 +1,6 @@
+import { parseForeignJson } from '@/core/plain/json';
 import { readIsoDuration } from './duration';
-import { plainText, type RecipeParts, readServings } from './parts';
+import { elements, plainText, type RecipeParts, readServings } from './parts';
 
 type Node = Readonly<Record<string, unknown>>;
 
@@ -11,14 +12,12 @@ export function recipeInData(text: string): RecipeParts | 'broken' | null {
   const trimmed = text.trim();
   const blocks = /^[[{]/.test(trimmed)
     ? [trimmed]
-    : [...text.matchAll(/<script\b[^>]*type\s*=\s*["']?application\/ld\+json["']?[^>]*>([\s\S]*?)<\/script\s*>/gi)].map(
-        ([, block]) => block!,
-      );
+    : elements(text, 'script').flatMap(({ head, inside }) => (LINKED_DATA.test(head) ? [inside] : []));
   let broken = false;
   for (const block of blocks) {
     let data: unknown;
     try {
-      data = JSON.parse(block.trim().replace(/^<!--|-->$/g, ''));
+      data = parseForeignJson(block.trim().replace(/^<!--|-->$/g, ''));
     } catch {
       broken = true;
       continue;
@@ -28,6 +27,8 @@ export function recipeInData(text: string): RecipeParts | 'broken' | null {
   }
   return broken ? 'broken' : null;
 }
+
+const LINKED_DATA = /\btype\s*=\s*["']?application\/ld\+json\b/i;
 
 const DEEPEST = 6;
 

@@ -20,10 +20,9 @@ export const MOST_LINES = 400;
 /** Text without tags, entities or control signs: what is left is words, whatever it was. */
 export function plainText(text: string): string {
   return (
-    text
-      .replace(/<(script|style)\b[\s\S]*?<\/\1\s*>/gi, ' ')
+    without(without(text, 'script'), 'style')
       .replace(/<br\s*\/?>|<\/(?:p|li|div|h\d)>/gi, '\n')
-      .replace(/<[^>]*>/g, ' ')
+      .replace(/<[^<>]*>/g, ' ')
       .replace(/&(?:#(\d+)|#x([\da-f]+)|(\w+));/gi, (_, decimal, hex, name) =>
         decimal
           ? sign(Number(decimal))
@@ -34,9 +33,43 @@ export function plainText(text: string): string {
       // biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is taken out
       .replace(/[\u0000-\u0008\u000b-\u001f\u007f]/g, ' ')
       .replace(/[ \t\u00a0]+/g, ' ')
-      .replace(/ ?\n ?/g, '\n')
+      .replace(/ \n/g, '\n')
+      .replace(/\n /g, '\n')
       .trim()
   );
+}
+
+interface Element {
+  /** Where it stands in the text. */
+  readonly from: number;
+  readonly to: number;
+  readonly head: string;
+  readonly inside: string;
+}
+
+/** Every element of a name in a page, in order; one that is never closed is none. Each sign is looked at once or twice, whatever the page holds. */
+export function elements(text: string, name: string): readonly Element[] {
+  const lower = text.toLowerCase();
+  const found: Element[] = [];
+  for (let from = lower.indexOf(`<${name}`); from >= 0; ) {
+    const inside = lower.indexOf('>', from) + 1;
+    const end = inside === 0 ? -1 : lower.indexOf(`</${name}`, inside);
+    const close = end < 0 ? -1 : lower.indexOf('>', end);
+    if (close < 0) break;
+    found.push({ from, to: close + 1, head: text.slice(from, inside), inside: text.slice(inside, end) });
+    from = lower.indexOf(`<${name}`, close);
+  }
+  return found;
+}
+
+function without(text: string, name: string): string {
+  const parts = elements(text, name);
+  return parts.length === 0
+    ? text
+    : [
+        ...parts.map(({ from }, index) => text.slice(parts[index - 1]?.to ?? 0, from)),
+        text.slice(parts.at(-1)!.to),
+      ].join(' ');
 }
 
 const ENTITIES: Readonly<Record<string, string>> = {

@@ -110,9 +110,8 @@ function readParts(parts: RecipeParts): Reading {
 /** A paragraph cut into its sentences; "then" begins a new one where something else is done. */
 function sentences(paragraph: string): readonly string[] {
   return paragraph
-    .split(
-      /(?<=[.!?])\s+(?=[A-Z"“(])|;\s+|,?\s+then\s+(?=(?:add|bake|chop|drain|fry|leave|rest|roast|serve|simmer|soak|stir|turn)\b)/,
-    )
+    .replace(/([.!?])\s+(?=[A-Z"“(])/g, '$1\n')
+    .split(/\n|;\s+|,?\s+then\s+(?=(?:add|bake|chop|drain|fry|leave|rest|roast|serve|simmer|soak|stir|turn)\b)/)
     .map((sentence) => sentence.trim())
     .filter((sentence) => /[a-z]{3}/i.test(sentence));
 }

@@ -120,10 +120,15 @@ export function readQuantity(text: string): number | null {
   if (!match || words === '') return null;
   const [, whole, over, under, sign] = match;
   // "11/2" is eleven halves in writing, but nobody cooks by halves beyond the whole: without a space it is read as it stands.
-  if (whole !== undefined && over === undefined && sign === undefined) return Number(whole.replace(',', '.'));
+  if (whole !== undefined && over === undefined && sign === undefined) return finite(Number(whole.replace(',', '.')));
   if (under !== undefined && Number(under) === 0) return null;
   const part = sign !== undefined ? FRACTION_SIGNS[sign]! : Number(over) / Number(under);
-  return (whole === undefined ? 0 : Number(whole.replace(',', '.'))) + part;
+  return finite((whole === undefined ? 0 : Number(whole.replace(',', '.'))) + part);
+}
+
+/** A row of figures without end is no number. */
+function finite(value: number): number | null {
+  return Number.isFinite(value) ? value : null;
 }
 
 /** Words for measures beside their own names. */

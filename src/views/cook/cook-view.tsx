@@ -3,8 +3,9 @@
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { type Cue, cuesAt } from '@/core/live/cues';
+import { lastTakenBack } from '@/core/live/events';
 import { followAlong } from '@/core/live/follow';
 import {
   isFinished,
@@ -40,6 +41,7 @@ const KEYS: readonly KeyRow[] = [
   ['2', 'the pot that calls: nearly'],
   ['3', 'the pot that calls: there'],
   ['U', 'undo what was pressed last'],
+  ['R', 'do again what was undone'],
   ['E', 'the evening: another hour, a dish less, a note, everything that was told'],
   ['?', 'this sheet'],
 ];
@@ -103,7 +105,7 @@ function Before({
         disabled={busy}
         onClick={async () => {
           setBusy(true);
-          await beginSession(pantry(), meal, plan, Date.now());
+          await beginSession(pantry(), meal, plan, Date.now()).finally(() => setBusy(false));
         }}
       >
         Begin at the stove
@@ -132,7 +134,7 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
   const cues = evening?.cues ?? NO_CUES;
   useCues({ cues, now, leads: told.leads, quiet });
   useFollowing(session, told, second, follow && told.leads);
-  const wentBack = useClockWentBack(now);
+  const wentBack = useClockWentBack(now, told.leads, told.clockSet);
   const focal = stove?.now[0];
   const press = () => focal && (isStart(focal) ? told.begun(focal) : told.done(focal));
   const open = told.leads && !panel && told.early === null;
@@ -147,6 +149,7 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
   const beside = stove?.now[1];
   useKey('b', () => open && beside && (isStart(beside) ? told.begun(beside) : told.done(beside)));
   useKey('u', () => open && told.undo());
+  useKey('r', () => open && told.redo());
   useKey('e', () => setPanel(true));
   // The pot that calls first is answered by number.
   const called = stove?.watching.find(({ step }) => cues.some(({ keys }) => keys.includes(step.key)));
@@ -154,7 +157,6 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
   useKey('2', () => open && called && told.looked(called, 'nearly'));
   useKey('3', () => open && called && told.done(called));
   if (now === null || stove === null) return null;
-  const canUndo = lastStanding(session) !== undefined;
   return (
     <div
       data-dress="night"
@@ -174,21 +176,22 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
       )}
       {told.early && <TooSoon live={told.early} now={now} told={told} />}
       {!told.leads && <Follows onTakeOver={told.takeOver} />}
+      <Faults told={told} />
       {wentBack !== null && (
         <p role="status" className="bg-soft px-5 py-2 text-lg sm:px-8">
           The clock of this device was put back by {wentBack} min; times follow it, and nothing told is lost.
         </p>
       )}
       {stove.finished ? (
-        <Finished session={session} now={now} onUndo={told.undo} />
+        <Finished session={session} now={now} told={told} />
       ) : (
         <fieldset disabled={!told.leads} className="grid flex-1 md:min-h-0 md:grid-cols-2">
           <section aria-label="Now" className="border-line p-5 sm:px-8 sm:py-6 md:overflow-y-auto md:border-r">
             <h2 className="font-sans text-base font-semibold text-faint">Now</h2>
             {focal ? (
-              <Focal session={session} live={focal} told={told} now={now} canUndo={canUndo} />
+              <Focal session={session} live={focal} told={told} now={now} />
             ) : (
-              <Quiet next={stove.next[0]} now={now} onUndo={told.undo} canUndo={canUndo} />
+              <Quiet session={session} told={told} next={stove.next[0]} now={now} />
             )}
             {stove.now.slice(1).map((live) => (
               <Beside key={live.step.key} session={session} live={live} told={told} now={now} />
@@ -246,6 +249,33 @@ function Calls({ cues }: { readonly cues: readonly Cue[] }) {
   );
 }
 
+/** What could not be stored or planned, with the way to try again. */
+function Faults({ told }: { readonly told: SessionAtHand }) {
+  const { unkept, letGo, unplanned, planAgain } = told;
+  const look = 'flex flex-wrap items-center gap-4 bg-warn px-5 py-2 text-lg text-ground sm:px-8';
+  return (
+    <>
+      {unkept && (
+        <div role="alert" className={look} data-testid="unkept">
+          <p className="max-w-prose">
+            <strong className="font-semibold">Not kept: {unkept.words}.</strong> {unkept.fault}
+          </p>
+          <Button onClick={unkept.again}>tell it again</Button>
+          <Button onClick={letGo}>let it go</Button>
+        </div>
+      )}
+      {unplanned && (
+        <div role="alert" className={look} data-testid="unplanned">
+          <p className="max-w-prose">
+            The rest could not be planned anew: the hours below are the ones from before. What you told is kept.
+          </p>
+          <Button onClick={planAgain}>plan again</Button>
+        </div>
+      )}
+    </>
+  );
+}
+
 function Follows({ onTakeOver }: { readonly onTakeOver: () => void }) {
   return (
     <p role="status" className="flex flex-wrap items-center gap-4 bg-soft px-5 py-2 text-lg sm:px-8">
@@ -268,14 +298,29 @@ function useFollowing(session: StoredSession, told: SessionAtHand, second: numbe
   }, [session, told, second, on]);
 }
 
-/** Minutes by which the device's clock was put back while the view was open; null when it was not. */
-function useClockWentBack(now: number | null): number | null {
-  const latest = useRef(0);
+/** A step back of the clock that is no mere tuning. */
+const WENT_BACK = 30_000;
+
+/**
+ * Minutes by which the device's clock was put back while the view was open; null when it was not. The window that leads tells it to the
+ * evening, so that pots go on where they were.
+ */
+function useClockWentBack(now: number | null, leads: boolean, onSet: (by: number) => void): number | null {
+  const latest = useRef({ wall: 0, running: 0 });
   const [back, setBack] = useState<number | null>(null);
+  const tell = useEffectEvent((by: number) => {
+    if (leads) onSet(by);
+  });
   useEffect(() => {
     if (now === null) return;
-    if (latest.current - now > 30_000) setBack(Math.max(1, Math.round((latest.current - now) / 60_000)));
-    latest.current = now;
+    const { wall, running } = latest.current;
+    // Both are read at once: `now` may be older than this by as long as the machine was busy, or slept.
+    latest.current = { wall: Date.now(), running: performance.now() };
+    // What the clock shows, less what it should show by the time that really went by.
+    const by = latest.current.wall - wall - (latest.current.running - running);
+    if (wall === 0 || by > -WENT_BACK) return;
+    setBack(Math.max(1, Math.round(-by / 60_000)));
+    tell(Math.round(by));
   }, [now]);
   return back;
 }
@@ -334,7 +379,7 @@ interface StepProps {
   readonly told: SessionAtHand;
 }
 
-function Focal({ session, live, told, now, canUndo }: StepProps & { readonly now: number; readonly canUndo: boolean }) {
+function Focal({ session, live, told, now }: StepProps & { readonly now: number }) {
   const { step } = live;
   const tint = colour(session, step.dishId);
   const over = live.status === 'running' && live.endAt < now;
@@ -383,7 +428,7 @@ function Focal({ session, live, told, now, canUndo }: StepProps & { readonly now
             </Button>
           </>
         )}
-        <Undo onUndo={told.undo} canUndo={canUndo} />
+        <Undo session={session} told={told} />
       </div>
       {live.status === 'running' && <Rarely session={session} live={live} told={told} />}
     </div>
@@ -418,11 +463,19 @@ function TooSoon({ live, now, told }: Omit<StepProps, 'session'> & { readonly no
   );
 }
 
-function Undo({ onUndo, canUndo }: { readonly onUndo: () => void; readonly canUndo: boolean }) {
+/** What was told last is taken back, and told again. */
+function Undo({ session, told }: Omit<StepProps, 'live'>) {
   return (
-    <Button look="quiet" big onClick={onUndo} disabled={!canUndo}>
-      undo
-    </Button>
+    <>
+      <Button look="quiet" big onClick={told.undo} disabled={lastStanding(session) === undefined}>
+        undo
+      </Button>
+      {lastTakenBack(session.events) !== undefined && (
+        <Button look="quiet" big onClick={told.redo}>
+          do again
+        </Button>
+      )}
+    </>
   );
 }
 
@@ -457,13 +510,13 @@ function Beside({ session, live, told, now }: StepProps & { readonly now: number
 }
 
 interface QuietProps {
+  readonly session: StoredSession;
+  readonly told: SessionAtHand;
   readonly next: LiveStep | undefined;
   readonly now: number;
-  readonly onUndo: () => void;
-  readonly canUndo: boolean;
 }
 
-function Quiet({ next, now, onUndo, canUndo }: QuietProps) {
+function Quiet({ session, told, next, now }: QuietProps) {
   return (
     <div className="mt-3" data-testid="quiet">
       <p className="font-title text-5xl text-ember">Nothing for the hands</p>
@@ -473,8 +526,8 @@ function Quiet({ next, now, onUndo, canUndo }: QuietProps) {
           {format(next.startAt, 'HH:mm')}.
         </p>
       )}
-      <div className="mt-6">
-        <Undo onUndo={onUndo} canUndo={canUndo} />
+      <div className="mt-6 flex flex-wrap gap-3.5">
+        <Undo session={session} told={told} />
       </div>
     </div>
   );
@@ -517,15 +570,7 @@ function Next({ session, list, quiet, quietFrom, now }: NextProps) {
   );
 }
 
-function Finished({
-  session,
-  now,
-  onUndo,
-}: {
-  readonly session: StoredSession;
-  readonly now: number;
-  readonly onUndo: () => void;
-}) {
+function Finished({ session, now, told }: Omit<StepProps, 'live'> & { readonly now: number }) {
   const steps = liveSteps(session, now);
   const last = steps.reduce((latest, live) => Math.max(latest, live.endAt), 0);
   return (
@@ -543,9 +588,7 @@ function Finished({
         <Button look="strong" big onClick={() => endSession(pantry(), session.id)}>
           Put the evening away
         </Button>
-        <Button look="quiet" big onClick={onUndo}>
-          undo
-        </Button>
+        <Undo session={session} told={told} />
       </div>
     </div>
   );

@@ -3,7 +3,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { type LiveEvent, standingEvents } from '@/core/live/events';
+import { type LiveEvent, standingEvents, takenBack } from '@/core/live/events';
 import { readUnit, unitId } from '@/core/meal/keys';
 import { pantry, type StoredSession } from '@/store/db';
 import { keepPhoto } from '@/store/photos';
@@ -135,7 +135,7 @@ function Note({ told }: { readonly told: Telling }) {
       ? await keepPhoto(pantry(), await shrunk(photo), Date.now())
       : { ok: true as const, id: undefined };
     if (!kept.ok) return setFault(kept.sentence);
-    told.note(text.trim() || 'A photo', kept.id);
+    if (!(await told.note(text.trim() || 'A photo', kept.id))) return setFault('That note was not kept: try again.');
     setText('');
     setPhoto(null);
     setFault('');
@@ -168,7 +168,7 @@ function Note({ told }: { readonly told: Telling }) {
 }
 
 function Log({ session, told }: { readonly session: StoredSession; readonly told: Telling }) {
-  const undone = new Set(session.events.flatMap((event) => (event.kind === 'undo' ? [event.of] : [])));
+  const undone = takenBack(session.events);
   const shown = session.events.filter(({ kind }) => kind !== 'undo').toReversed();
   return (
     <Row title="What was told">
@@ -179,7 +179,7 @@ function Log({ session, told }: { readonly session: StoredSession; readonly told
             <span className={undone.has(event.id) ? 'text-faint line-through' : ''}>
               <span className="tabular-nums">{format(event.at, 'HH:mm:ss')}</span> {wordsOf(session, event)}
             </span>
-            {!undone.has(event.id) && (
+            {!undone.has(event.id) && event.kind !== 'clock-set' && (
               <Button look="quiet" className="min-h-16 text-lg" onClick={() => told.takeBack(event.id)}>
                 take back
               </Button>
@@ -238,6 +238,8 @@ export function wordsOf(session: Pick<StoredSession, 'plan' | 'meal'>, event: Li
       return `${dish(event.dish)} rated`;
     case 'left-over':
       return `${event.portions} portions of ${dish(event.dish)} left over`;
+    case 'clock-set':
+      return `the clock of this device was set by ${Math.round(event.by / 60_000)} min`;
     case 'undo':
       return 'taken back';
   }

@@ -3,7 +3,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { type CarriedOn, carryOn } from '@/core/live/carry-on';
-import { changesThePlan, type Look, type Said } from '@/core/live/events';
+import { changesThePlan, type Look, lastTakenBack, type Said } from '@/core/live/events';
 import { untilAfter, WATER_MINUTES, waterReminder } from '@/core/live/looks';
 import { borneAsItIs, troubleOf, weightOf } from '@/core/live/offer';
 import { isOutOfDate } from '@/core/live/replan';
@@ -18,8 +18,9 @@ import {
 import type { Way } from '@/core/live/ways';
 import { capital } from '@/core/units/words';
 import { pantry, type StoredSession } from '@/store/db';
+import { storeFault } from '@/store/faults';
 import { adoptPlan, openSession, tell } from '@/store/sessions';
-import { askPlanner } from '@/workers/planner';
+import { askPlanner, warmPlanner } from '@/workers/planner';
 import { useLead } from './use-lead';
 
 /** What can be told to an evening; all of it is stored at once. */
@@ -40,9 +41,14 @@ export interface Telling {
   readonly keepHour: () => void;
   readonly take: (way: Way) => void;
   readonly drop: (dish: string, name: string) => void;
-  readonly note: (text: string, photo?: string) => void;
+  /** Whether it was kept. */
+  readonly note: (text: string, photo?: string) => Promise<boolean>;
   readonly undo: () => void;
+  /** Tells again what was taken back last, as long as nothing else was told since. */
+  readonly redo: () => void;
   readonly takeBack: (id: string) => void;
+  /** The clock of the device was set by so many milliseconds. */
+  readonly clockSet: (by: number) => void;
 }
 
 export interface SessionAtHand extends Telling {
@@ -58,6 +64,18 @@ export interface SessionAtHand extends Telling {
   /** Done all the same: it had its time. */
   readonly insist: () => void;
   readonly goOn: () => void;
+  /** What was told and could not be stored, until it is told again or let go. */
+  readonly unkept: Unkept | null;
+  readonly letGo: () => void;
+  /** The last re-plan failed: the plan on the screen is the one before. */
+  readonly unplanned: boolean;
+  readonly planAgain: () => void;
+}
+
+export interface Unkept {
+  readonly words: string;
+  readonly fault: string;
+  readonly again: () => void;
 }
 
 /** With what surrounds it an answer comes within a tenth of a second at a hundred steps. */
@@ -72,23 +90,48 @@ export function useSession(mealId: string): SessionAtHand {
   const session = useLiveQuery(async () => (await openSession(pantry(), mealId)) ?? null, [mealId]);
   const [replannedIn, setReplannedIn] = useState<number | null>(null);
   const [early, setEarly] = useState<LiveStep | null>(null);
+  const [unkept, setUnkept] = useState<Unkept | null>(null);
+  const [unplanned, setUnplanned] = useState(false);
   const { leads, takeOver } = useLead(session?.id);
   const latest = useRef<StoredSession | null | undefined>(undefined);
   latest.current = session;
 
-  const say = useCallback(async (said: readonly Said[], words: string) => {
-    const current = latest.current;
-    if (!current) return;
-    const begun = performance.now();
-    const at = Date.now();
-    const told = await tell(pantry(), current.id, said, at);
-    const last = told?.events.at(-1);
-    if (!told || !last) return;
-    const matters = changesThePlan(last, told.events) && (last.kind !== 'begun' || isOutOfDate(told, last.at));
-    if (!matters) return;
-    await replan(told, last.at, words);
-    setReplannedIn(Math.round(performance.now() - begun));
+  /** Where no planner can be had, the plan stands as it was, and the cook is told so. */
+  const replanOrSay = useCallback(async (current: StoredSession, at: number, words: string) => {
+    try {
+      await replan(current, at, words);
+      setUnplanned(false);
+    } catch (error) {
+      console.error(error);
+      setUnplanned(true);
+    }
   }, []);
+
+  const say = useCallback(
+    async function tellAll(said: readonly Said[], words: string): Promise<boolean> {
+      const current = latest.current;
+      if (!current) return false;
+      const begun = performance.now();
+      const at = Date.now();
+      let told: StoredSession | undefined;
+      try {
+        told = await tell(pantry(), current.id, said, at);
+        setUnkept(null);
+      } catch (error) {
+        // What was told stays in sight, to be told again.
+        setUnkept({ words, fault: storeFault(error) ?? 'That was not kept.', again: () => void tellAll(said, words) });
+        return false;
+      }
+      const last = told?.events.at(-1);
+      if (!told || !last) return true;
+      const matters = changesThePlan(last, told.events) && (last.kind !== 'begun' || isOutOfDate(told, last.at));
+      if (!matters) return true;
+      await replanOrSay(told, last.at, words);
+      setReplannedIn(Math.round(performance.now() - begun));
+      return true;
+    },
+    [replanOrSay],
+  );
 
   // When nobody presses anything the plan still must not point into the past.
   useEffect(() => {
@@ -97,20 +140,17 @@ export function useSession(mealId: string): SessionAtHand {
       const current = latest.current;
       const at = Date.now();
       if (current && !liveSteps(current, at).every((live) => live.status === 'done') && isOutOfDate(current, at)) {
-        replan(current, at, 'The clock has moved on').catch(console.error);
+        void replanOrSay(current, at, 'The clock has moved on');
       }
     }, BETWEEN_DRIFT_CHECKS);
     return () => clearInterval(timer);
-  }, [leads]);
+  }, [leads, replanOrSay]);
 
-  const telling = useMemo(
-    () =>
-      tellings(
-        (said, words) => void say(said, words),
-        () => latest.current,
-      ),
-    [say],
-  );
+  const telling = useMemo(() => tellings(say, () => latest.current), [say]);
+  // A stove may lose its network: what plans anew is fetched while there is one.
+  useEffect(() => {
+    void warmPlanner();
+  }, []);
   const done = (live: LiveStep) => {
     const tooSoon = safeMinutesLeft(live, Date.now()) > 0;
     if (tooSoon) setEarly(live);
@@ -121,14 +161,20 @@ export function useSession(mealId: string): SessionAtHand {
     setEarly(null);
   };
   const goOn = () => setEarly(null);
-  return { session, replannedIn, leads, takeOver, ...telling, done, early, insist, goOn };
+  const letGo = () => setUnkept(null);
+  const planAgain = () => {
+    const current = latest.current;
+    if (current) void replanOrSay(current, Date.now(), 'Planned anew');
+  };
+  const faults = { unkept, letGo, unplanned, planAgain };
+  return { session, replannedIn, leads, takeOver, ...telling, done, early, insist, goOn, ...faults };
 }
 
 function tellings(
-  sayAll: (said: readonly Said[], words: string) => void,
+  sayAll: (said: readonly Said[], words: string) => Promise<boolean>,
   current: () => StoredSession | null | undefined,
 ): Telling {
-  const say = (said: Said, words: string) => sayAll([said], words);
+  const say = (said: Said, words: string) => void sayAll([said], words);
   const named = ({ step }: LiveStep) => `${step.dishName}: ${step.name}`;
   const takeBack = (id: string) => say({ kind: 'undo', of: id }, 'Taken back');
   return {
@@ -163,14 +209,20 @@ function tellings(
       const session = current();
       if (session) say(borneAsItIs(session.plan), 'The hour stays');
     },
-    take: ({ does, says }) => sayAll(does, capital(says)),
+    take: ({ does, says }) => void sayAll(does, capital(says)),
     drop: (dish, name) => say({ kind: 'dropped', dish }, `${name} is left out tonight`),
-    note: (text, photo) => say({ kind: 'note', text, ...(photo ? { photo } : {}) }, 'Noted'),
+    note: (text, photo) => sayAll([{ kind: 'note', text, ...(photo ? { photo } : {}) }], 'Noted'),
     undo: () => {
       const session = current();
       const last = session ? lastStanding(session) : undefined;
       if (last) takeBack(last.id);
     },
+    redo: () => {
+      const session = current();
+      const last = session ? lastTakenBack(session.events) : undefined;
+      if (last) say({ kind: 'undo', of: last.id }, 'Told again');
+    },
+    clockSet: (by) => say({ kind: 'clock-set', by }, 'The clock of this device was set back'),
     takeBack,
   };
 }

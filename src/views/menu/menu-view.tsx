@@ -148,7 +148,6 @@ export function MenuView() {
               mealId={meal.id}
               index={index}
               landing={planned.plan?.landings.find((landing) => landing.dishId === dish.id)}
-              hour={meal.hour}
               hands={handsMinutes(
                 planned.plan?.steps.filter((step) => step.dishId === dish.id && step.attention === 'hands'),
               )}
@@ -173,12 +172,11 @@ interface DishRowProps {
   readonly mealId: string;
   readonly index: number;
   readonly landing: Landing | undefined;
-  readonly hour: string;
   readonly hands: number;
   readonly onRemove: () => void;
 }
 
-function DishRow({ dish, mealId, index, landing, hour, hands, onRemove }: DishRowProps) {
+function DishRow({ dish, mealId, index, landing, hands, onRemove }: DishRowProps) {
   const dress = useDress();
   const { meal } = useMeal();
   const eaten = eatenIn(meal.dishes, dish);

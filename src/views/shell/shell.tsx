@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { createContext, useContext, useEffect, useState } from 'react';
 import { pantry } from '@/store/db';
 import { loadSamples } from '@/store/meals';
+import { StoreFault } from './store-fault';
 
 export type Dress = 'day' | 'night';
 
@@ -17,11 +18,28 @@ export function useDress(): Dress {
 
 const KEPT_DRESS = 'warm-cadence dress';
 
+/** Where a browser keeps nothing for this site, the dress is that of the machine. */
+function keptDress(): string | null {
+  try {
+    return localStorage.getItem(KEPT_DRESS);
+  } catch {
+    return null;
+  }
+}
+
+function keepDress(dress: Dress): void {
+  try {
+    localStorage.setItem(KEPT_DRESS, dress);
+  } catch {
+    // It holds for as long as the page is open.
+  }
+}
+
 /** Everything around the pages: dress, the way home, and the sample meals at the first start of a demo. */
 export function Shell({ samples, children }: { readonly samples: boolean; readonly children: React.ReactNode }) {
   const [dress, setDress] = useState<Dress>('day');
   useEffect(() => {
-    const kept = localStorage.getItem(KEPT_DRESS);
+    const kept = keptDress();
     const dark = matchMedia('(prefers-color-scheme: dark)').matches;
     setDress(kept === 'day' || kept === 'night' ? kept : dark ? 'night' : 'day');
   }, []);
@@ -29,12 +47,13 @@ export function Shell({ samples, children }: { readonly samples: boolean; readon
     document.documentElement.dataset['dress'] = dress;
   }, [dress]);
   useEffect(() => {
-    if (samples) loadSamples(pantry(), new Date()).catch(console.error);
+    if (samples) void loadSamples(pantry(), new Date());
   }, [samples]);
   const other = dress === 'day' ? 'night' : 'day';
   return (
     <DressContext value={dress}>
       <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-4 sm:px-7 print:block print:max-w-none print:p-0">
+        <StoreFault />
         <header className="flex items-center justify-between pt-3 text-sm print:hidden">
           <Link
             href="/"
@@ -62,7 +81,7 @@ export function Shell({ samples, children }: { readonly samples: boolean; readon
             className="grid size-10 place-items-center text-faint hover:text-ink"
             aria-label={`Change to ${other} dress`}
             onClick={() => {
-              localStorage.setItem(KEPT_DRESS, other);
+              keepDress(other);
               setDress(other);
             }}
           >

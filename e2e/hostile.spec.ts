@@ -1,0 +1,210 @@
+import { expect, type Page, test } from '@playwright/test';
+import { inTable } from './browser-store';
+import { EMPTY_STATE, NOON, NOON_STATE, openMeal, openMeals, visit } from './kit';
+
+// Who means no good, and what fails: the server goes on, and a cook loses nothing without a word.
+
+const step = (id: string) => ({ id, minutes: 5, units: [[{ id: 'hob', cost: 0 }]] });
+const problem = (ids: readonly string[]) => ({
+  format: 'warm-cadence/problem',
+  version: 1,
+  horizon: 100_000,
+  serve: 100_000,
+  units: [{ id: 'hob' }],
+  pools: [],
+  states: [],
+  steps: ids.map(step),
+  holds: [],
+  links: ids.slice(1).map((to, index) => ({ from: ids[index], at: 'end', to, of: 'start', min: 0 })),
+  ready: [{ step: ids.at(-1), by: 100_000, hold: 0, early: 1, late: 9 }],
+});
+
+test('pages carry the headers that keep others out, and the server answers its own pages only', async ({ request }) => {
+  const headers = (await request.get('/')).headers();
+  expect(headers['content-security-policy']).toContain("frame-ancestors 'none'");
+  expect(headers['x-content-type-options']).toBe('nosniff');
+  expect(headers['referrer-policy']).toBe('no-referrer');
+  const data = problem(['a']);
+  const foreign = await request.post('/api/solve', { data, headers: { origin: 'https://elsewhere.example' } });
+  expect(foreign.status()).toBe(403);
+  const form = await request.post('/api/solve', {
+    data: JSON.stringify(data),
+    headers: { 'content-type': 'text/plain' },
+  });
+  expect(form.status()).toBe(415);
+});
+
+test('while the heaviest problems are thrown at it the server serves pages, turns the rest away, and is well after', async ({
+  request,
+}) => {
+  test.setTimeout(240_000);
+  const proto = JSON.stringify(problem(['a'])).replaceAll('"a"', '"__proto__"');
+  const refused = await request.post('/api/solve', { data: proto, headers: { 'content-type': 'application/json' } });
+  expect(refused.status()).toBe(400);
+  const chain = problem(Array.from({ length: 2000 }, (_, index) => `s${index}`));
+  const answers: number[] = [];
+  const heavy = Array.from({ length: 6 }, async () => {
+    const answer = await request.post('/api/solve?seconds=2', { data: chain, timeout: 200_000 });
+    answers.push(answer.status());
+  });
+  // Two of the six find no room and are told so at once; a page comes before the others have their answers.
+  await expect.poll(() => answers.length).toBeGreaterThan(0);
+  expect((await request.get('/bench')).status()).toBe(200);
+  expect(answers.filter((status) => status === 200).length).toBeLessThan(4);
+  await Promise.all(heavy);
+  expect(answers.slice(0, 1)).toEqual([429]);
+  expect(answers.toSorted()).toEqual([200, 200, 200, 200, 429, 429]);
+  expect((await request.post('/api/solve', { data: problem(['a']) })).status()).toBe(200);
+});
+
+const told = (page: Page) =>
+  inTable(
+    page,
+    'sessions',
+    ([session]: readonly { readonly events: readonly { readonly kind: string }[] }[]) => ({
+      answer: (session?.events ?? []).map(({ kind }) => kind),
+    }),
+    null,
+  );
+
+/** Lets every write of the page fail as on a full disk, or again succeed. */
+const fillTheDisk = (page: Page, full: boolean) =>
+  page.evaluate((isFull) => {
+    const own = window as unknown as { put?: IDBObjectStore['put'] };
+    own.put ??= IDBObjectStore.prototype.put;
+    const { put } = own;
+    IDBObjectStore.prototype.put = isFull
+      ? () => {
+          throw new DOMException('no room', 'QuotaExceededError');
+        }
+      : put;
+  }, full);
+
+test.describe('at the stove', () => {
+  test.use({ storageState: NOON_STATE });
+
+  test.beforeEach(async ({ page, context }) => {
+    await context.clock.install({ time: NOON });
+    await openMeal(page, 'boat', '/cook');
+    await page.getByRole('button', { name: 'Begin at the stove' }).click();
+    await expect(page.getByTestId('table-line')).toBeVisible();
+    const first = await inTable(
+      page,
+      'sessions',
+      ([session]: readonly { tableAt: number; plan: { steps: readonly { start: number }[] } }[]) => ({
+        answer: session!.tableAt + session!.plan.steps[0]!.start * 60_000,
+      }),
+      null,
+    );
+    await page.clock.fastForward(first - NOON.getTime() + 5000);
+    await expect(page.getByTestId('focal')).toBeVisible();
+  });
+
+  test('a key that is held counts once, undone is done again, and nothing is told twice', async ({ page }) => {
+    for (let press = 0; press < 12; press++) await page.keyboard.down('d');
+    await page.keyboard.up('d');
+    await expect.poll(() => told(page)).toHaveLength(1);
+    await page.keyboard.down('u');
+    for (let repeat = 0; repeat < 12; repeat++) await page.keyboard.down('u');
+    await page.keyboard.up('u');
+    await expect.poll(() => told(page)).toHaveLength(2);
+    await page.getByRole('button', { name: 'do again' }).click();
+    await expect.poll(() => told(page)).toHaveLength(3);
+    await expect(page.getByRole('button', { name: 'do again' })).toHaveCount(0);
+    await page.keyboard.press('u');
+    await expect.poll(() => told(page)).toHaveLength(4);
+    await expect(page.getByRole('button', { name: 'do again' })).toBeVisible();
+    await page.keyboard.press('r');
+    await expect.poll(() => told(page)).toHaveLength(5);
+  });
+
+  test('what cannot be stored stays in sight, and is told again with a press', async ({ page }) => {
+    await fillTheDisk(page, true);
+    await page.keyboard.press('d');
+    const unkept = page.getByTestId('unkept');
+    await expect(unkept).toContainText('no more room');
+    expect(await told(page)).toEqual([]);
+    await fillTheDisk(page, false);
+    await unkept.getByRole('button', { name: 'tell it again' }).click();
+    await expect(unkept).toHaveCount(0);
+    expect(await told(page)).toHaveLength(1);
+  });
+
+  test('without a network the evening is planned anew all the same', async ({ page, context }) => {
+    // What plans was fetched when the stove was opened.
+    await page.waitForLoadState('networkidle');
+    await context.setOffline(true);
+    await page.keyboard.press('n');
+    await expect.poll(() => told(page)).toEqual(['not-yet']);
+    await expect(page.getByTestId('moved')).toContainText('min more');
+    await expect(page.getByTestId('unplanned')).toHaveCount(0);
+  });
+
+  test('a clock that is put back leaves every pot where it was', async ({ page }) => {
+    const clock = page.getByTestId('focal-clock');
+    await page.keyboard.press('n');
+    await expect.poll(() => told(page)).toEqual(['not-yet']);
+    await expect(page.getByTestId('moved')).toContainText('min more');
+    const before = await clock.textContent();
+    const now = await page.evaluate(() => Date.now());
+    await page.evaluate((by) => {
+      const real = Date.now;
+      Date.now = () => real() - by;
+    }, 3_600_000);
+    await expect(page.getByText('was put back by 60 min')).toBeVisible();
+    await expect.poll(() => told(page)).toEqual(['not-yet', 'clock-set']);
+    expect(await page.evaluate(() => Date.now())).toBeLessThan(now);
+    const minutes = (text: string | null) => Number(text?.match(/^(\d+):/)?.[1]);
+    expect(Math.abs(minutes(await clock.textContent()) - minutes(before))).toBeLessThanOrEqual(1);
+  });
+});
+
+test('a new name that cannot be stored is said not to be, and the old one is there', async ({ page }) => {
+  await openMeals(page);
+  await openMeal(page, 'boat');
+  await fillTheDisk(page, true);
+  await page.getByLabel('Name', { exact: true }).fill('Another name');
+  await page.getByLabel('Name', { exact: true }).press('Tab');
+  await expect(page.getByTestId('store-fault')).toContainText('was not kept');
+  await page.getByRole('button', { name: 'I have read it' }).click();
+  await expect(page.getByTestId('store-fault')).toHaveCount(0);
+});
+
+test.describe('a browser that keeps nothing', () => {
+  test.use({ storageState: EMPTY_STATE });
+
+  test('says so, where there is no store and no memory for the dress', async ({ page }) => {
+    await page.addInitScript(() => {
+      Object.defineProperty(window, 'localStorage', {
+        get: () => {
+          throw new DOMException('denied', 'SecurityError');
+        },
+      });
+      Object.defineProperty(window, 'indexedDB', { value: undefined });
+    });
+    await visit(page, '/');
+    await expect(page.getByTestId('store-fault')).toContainText('lets no site keep anything');
+    await page.getByRole('button', { name: /dress/ }).click();
+    await expect(page.locator('html')).toHaveAttribute('data-dress', /night|day/);
+  });
+
+  test('what a newer version wrote is left alone', async ({ page }) => {
+    await page.goto('/icon.svg');
+    await page.evaluate(
+      () =>
+        new Promise<void>((resolve, reject) => {
+          const open = indexedDB.open('warm-cadence', 990);
+          open.onupgradeneeded = () => open.result.createObjectStore('wonders');
+          open.onerror = () => reject(open.error);
+          open.onsuccess = () => {
+            open.result.close();
+            resolve();
+          };
+        }),
+    );
+    await visit(page, '/');
+    await expect(page.getByTestId('store-fault')).toContainText('newer Warm Cadence');
+    const version = await page.evaluate(async () => (await indexedDB.databases())[0]?.version);
+    expect(version).toBe(990);
+  });
+});

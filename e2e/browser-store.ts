@@ -15,7 +15,7 @@ interface Work<Answer> {
  */
 export async function inTable<Row, Answer, Arg>(
   page: Page,
-  table: 'meals' | 'plans' | 'sessions',
+  table: 'meals' | 'plans' | 'sessions' | 'kitchens',
   work: (rows: readonly Row[], arg: Arg) => Work<Answer>,
   arg: Arg,
 ): Promise<Answer> {

@@ -70,7 +70,7 @@ async function missedWords(page: Page): Promise<readonly string[]> {
     // What was due may be told otherwise meanwhile: then there is nothing to press, and the next glance shows what is.
     const press = async (holder: Locator, name: string | RegExp) => {
       const pressed = await holder
-        .getByRole('button', { name, exact: typeof name === 'string' })
+        .getByRole('button', { name: typeof name === 'string' ? new RegExp(`^${name}`) : name })
         .first()
         .click({ timeout: 2000 })
         .then(

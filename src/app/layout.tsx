@@ -6,7 +6,6 @@ import { connection } from 'next/server';
 import { Shell } from '@/views/shell/shell';
 
 export const metadata: Metadata = {
-  title: 'Warm Cadence',
   description: 'A whole meal to the table at one moment.',
 };
 
@@ -17,6 +16,10 @@ export default async function RootLayout({ children }: { readonly children: Reac
   await connection();
   return (
     <html lang="en" suppressHydrationWarning>
+      <head>
+        {/* Each view says its own name as soon as it is there: `useTitle`. */}
+        <title>Warm Cadence</title>
+      </head>
       <body>
         <Shell samples={process.env['WARM_CADENCE_SAMPLES'] === '1'}>{children}</Shell>
       </body>

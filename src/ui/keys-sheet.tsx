@@ -3,12 +3,14 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useEffect, useEffectEvent, useState } from 'react';
 import { Button } from './button';
+import { setSingleKeys, singleKeysAreOn, useSingleKeys } from './single-keys';
 
 export type KeyRow = readonly [keys: string, does: string];
 
 /** The sheet of keys that "?" opens. */
 export function KeysSheet({ rows }: { readonly rows: readonly KeyRow[] }) {
   const [open, setOpen] = useState(false);
+  const single = useSingleKeys();
   useKey('?', () => setOpen(true));
   return (
     <>
@@ -30,6 +32,10 @@ export function KeysSheet({ rows }: { readonly rows: readonly KeyRow[] }) {
                 </div>
               ))}
             </dl>
+            <label className="mb-4 flex min-h-10 items-center gap-3">
+              <input type="checkbox" checked={single} onChange={(event) => setSingleKeys(event.target.checked)} />
+              Single keys work, without Ctrl
+            </label>
             <Button onClick={() => setOpen(false)}>Close</Button>
           </DialogPanel>
         </div>
@@ -46,9 +52,10 @@ export function useKey(chord: string, act: (event: KeyboardEvent) => void): void
   // What is done changes at every rendering; who listens does not.
   const onKey = useEffectEvent((event: KeyboardEvent) => {
     const target = event.target as HTMLElement | null;
-    const typing = target?.closest(TAKES_KEYS);
-    const held = event.repeat && !chord.includes('Arrow');
-    if (!typing && !held && isChord(event, chord)) act(event);
+    const typing = target?.closest(TAKES_KEYS) || (isArrow(chord) && target?.closest(TAKES_ARROWS));
+    const held = event.repeat && !isArrow(chord);
+    const off = isSingle(chord) && !singleKeysAreOn();
+    if (!typing && !held && !off && isChord(event, chord)) act(event);
   });
   useEffect(() => {
     document.addEventListener('keydown', onKey);
@@ -56,9 +63,20 @@ export function useKey(chord: string, act: (event: KeyboardEvent) => void): void
   }, []);
 }
 
+/** A letter or a sign by itself; "?" brings the sheet on which they are switched on again. */
+function isSingle(chord: string): boolean {
+  return chord.length === 1 && chord !== ' ' && chord !== '?';
+}
+
+function isArrow(chord: string): boolean {
+  return /(?:^|\+)(?:Arrow|Home$|End$)/.test(chord);
+}
+
+/** What opens a list takes the arrows only. */
+const TAKES_ARROWS = '[aria-haspopup="listbox"]';
 /** Where a key has another meaning. */
 const TAKES_KEYS =
-  'input, textarea, select, [contenteditable], [role="dialog"], [role="listbox"], [role="menu"], [role="radiogroup"], [aria-haspopup="listbox"]';
+  'input, textarea, select, [contenteditable], [role="dialog"], [role="listbox"], [role="menu"], [role="radiogroup"]';
 
 function isChord(event: KeyboardEvent, chord: string): boolean {
   const key = chord.replace(/^(Ctrl\+|Shift\+)+/, '');

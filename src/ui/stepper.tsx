@@ -2,6 +2,7 @@
 
 import { Minus, Plus } from 'lucide-react';
 import { useEffect, useId, useState } from 'react';
+import { readNumber } from './number';
 
 interface StepperProps {
   readonly label: string;
@@ -18,14 +19,10 @@ interface StepperProps {
 export function Stepper({ label, value, least, most, step = 1, unit, onChange, hideLabel = false }: StepperProps) {
   const id = useId();
   const [text, setText] = useState(String(value));
-  useEffect(() => setText(String(value)), [value]);
-  const typed = Number(text);
-  const sound =
-    text.trim() !== '' &&
-    Number.isFinite(typed) &&
-    typed >= least &&
-    typed <= most &&
-    (step < 1 || Number.isInteger(typed));
+  // What is being written stays as it is written: "7,5" is the number already.
+  useEffect(() => setText((now) => (readNumber(now) === value ? now : String(value))), [value]);
+  const isSound = (typed: number) => typed >= least && typed <= most && (step < 1 || Number.isInteger(typed));
+  const sound = isSound(readNumber(text));
   const go = (next: number) => {
     const bounded = Math.min(most, Math.max(least, Math.round(next / step) * step));
     onChange(Number(bounded.toFixed(2)));
@@ -54,10 +51,8 @@ export function Stepper({ label, value, least, most, step = 1, unit, onChange, h
           aria-describedby={sound ? undefined : `${id}-fault`}
           onChange={(event) => {
             setText(event.target.value);
-            const next = Number(event.target.value);
-            const fine =
-              event.target.value.trim() !== '' && next >= least && next <= most && (step < 1 || Number.isInteger(next));
-            if (fine) onChange(next);
+            const next = readNumber(event.target.value);
+            if (isSound(next)) onChange(next);
           }}
           onBlur={() => {
             if (sound) setText(String(value));

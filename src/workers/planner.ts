@@ -138,7 +138,7 @@ const EARLIEST = -20_160;
 
 /** The same planner here, giving way to the page between its rounds. Loaded only when it is needed. */
 async function inPage(
-  { meal, seconds, patience, explain = true, ...options }: PlanRequest,
+  { meal, seconds, patience, rounds, explain = true, ...options }: PlanRequest,
   onImprove?: (plan: Plan) => void,
 ): Promise<PlanResult> {
   const { planMeal } = await import('@/core/meal/plan-meal');
@@ -146,6 +146,7 @@ async function inPage(
     seconds,
     explain,
     ...(patience === undefined ? {} : { patience }),
+    ...(rounds === undefined ? {} : { rounds }),
     now: () => performance.now(),
     pause: () => new Promise<void>((resolve) => setTimeout(resolve, 0)),
   };

@@ -10,6 +10,8 @@ export interface PlanRequest {
   readonly seconds: number;
   /** Ends sooner after so many rounds without a better plan. */
   readonly patience?: number;
+  /** Ends sooner after so many rounds, which are the same on every machine. */
+  readonly rounds?: number;
   readonly notBefore?: number;
   readonly known?: KnownPlan;
   readonly near?: boolean;
@@ -27,7 +29,7 @@ const planner = {
     planner.running.aborted = true;
     const signal = { aborted: false };
     planner.running = signal;
-    const { meal, seconds, patience, explain = true, ...options } = request;
+    const { meal, seconds, patience, rounds, explain = true, ...options } = request;
     return planMeal(
       meal,
       {
@@ -36,6 +38,7 @@ const planner = {
           seconds,
           explain,
           ...(patience === undefined ? {} : { patience }),
+          ...(rounds === undefined ? {} : { rounds }),
           now: () => performance.now(),
           // A turn of the event loop, so that the next request can end this one.
           pause: () => new Promise((resolve) => setTimeout(resolve, 0)),

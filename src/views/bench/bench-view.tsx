@@ -1,6 +1,7 @@
 'use client';
 
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
+import { useTitle } from '@/ui/title';
 import { FitsThePot } from './fits-the-pot';
 import { FromDish } from './from-dish';
 import { GrainAndLiquid, StockLeft } from './grain-and-liquid';
@@ -19,6 +20,7 @@ const QUESTIONS = [
 
 /** The kitchen's arithmetic by itself, for the moment at the stove: large, without typing, answering as one moves. */
 export function BenchView() {
+  useTitle('Bench');
   return (
     <TabGroup className="mt-1">
       <div className="flex flex-wrap items-end justify-between gap-x-8">

@@ -156,13 +156,16 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
   useKey('1', () => open && called && told.looked(called, 'not there'));
   useKey('2', () => open && called && told.looked(called, 'nearly'));
   useKey('3', () => open && called && told.done(called));
+  const nowSection = useRef<HTMLElement>(null);
+  useFocusKept(nowSection, focal?.step.key ?? (stove === null ? 'opening' : 'quiet'));
+  useCoveredPage();
   if (now === null || stove === null) return null;
   return (
     <div
       data-dress="night"
-      className="fixed inset-0 z-10 flex flex-col overflow-auto bg-ground md:overflow-hidden text-ink"
+      className="fixed inset-0 z-10 flex scroll-pb-[36dvh] flex-col overflow-auto bg-ground text-ink md:scroll-pb-0 md:overflow-hidden"
     >
-      <TopLine session={session} now={now} onPanel={() => setPanel(true)} />
+      <TopLine session={session} now={now} thinking={told.thinking} onPanel={() => setPanel(true)} />
       {panel && (
         <EveningPanel
           session={session}
@@ -186,7 +189,12 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
         <Finished session={session} now={now} told={told} />
       ) : (
         <fieldset disabled={!told.leads} className="grid flex-1 md:min-h-0 md:grid-cols-2">
-          <section aria-label="Now" className="border-line p-5 sm:px-8 sm:py-6 md:overflow-y-auto md:border-r">
+          <section
+            ref={nowSection}
+            tabIndex={-1}
+            aria-label="Now"
+            className="border-line outline-none p-5 sm:px-8 sm:py-6 md:overflow-y-auto md:border-r"
+          >
             <h2 className="font-sans text-base font-semibold text-faint">Now</h2>
             {focal ? (
               <Focal session={session} live={focal} told={told} now={now} />
@@ -220,7 +228,7 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
         </fieldset>
       )}
       {/* From below, so that nothing a finger may be on its way to moves under it. */}
-      <div className="sticky bottom-0 z-10 max-h-[60vh] shrink-0 overflow-y-auto bg-ground md:static md:max-h-none">
+      <div className="sticky bottom-0 z-10 max-h-[34dvh] shrink-0 overflow-y-auto bg-ground md:static md:max-h-none">
         {told.leads && !stove.finished && <Ways session={session} told={told} quiet={quiet} />}
         <Calls cues={cues} />
       </div>
@@ -231,21 +239,53 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
   );
 }
 
+/** Where a button went away under the focus, the list it stood in gets it: a keyboard goes on from there, and a screen reader reads on. */
+function useFocusKept(holder: React.RefObject<HTMLElement | null>, changes: string): void {
+  // biome-ignore lint/correctness/useExhaustiveDependencies: looked at when what stands there changes
+  useEffect(() => {
+    if (document.activeElement === document.body) holder.current?.focus({ preventScroll: true });
+  }, [changes]);
+}
+
+/** What lies under the stove's view is out of reach while it covers the page. */
+function useCoveredPage(): void {
+  useEffect(() => {
+    const covered = [...document.querySelectorAll<HTMLElement>('[data-covered-by-stove]')];
+    for (const each of covered) each.inert = true;
+    return () => {
+      for (const each of covered) each.inert = false;
+    };
+  }, []);
+}
+
+/** "done: fry, Barley": which of several buttons it is, for whoever hears it. */
+function tells(word: string, { step }: LiveStep): string {
+  return `${word}: ${step.name}, ${step.dishName}`;
+}
+
 /** Calls in words, danger largest; where the browser cannot speak they stand alone for the voice. */
 function Calls({ cues }: { readonly cues: readonly Cue[] }) {
   const loud = cues.filter(({ kind }) => kind !== 'hands');
-  if (loud.length === 0) return null;
+  const hands = cues.filter(({ kind }) => kind === 'hands');
   return (
-    <div aria-live="assertive" data-testid="calls">
-      {loud.slice(0, 2).map(({ id, kind, says }) => (
-        <p
-          key={id}
-          className={`px-5 py-2 sm:px-8 ${kind === 'danger' ? 'bg-warn text-2xl font-semibold text-ground sm:text-3xl' : 'bg-soft text-xl sm:text-2xl'}`}
-        >
-          {says}
-        </p>
-      ))}
-    </div>
+    <>
+      {/* What the hands do next stands large under "now"; a screen reader is told. Both regions are there before there is news. */}
+      <div aria-live="polite" className="sr-only" data-testid="hands-calls">
+        {hands.map(({ id, says }) => (
+          <p key={id}>{says}</p>
+        ))}
+      </div>
+      <div aria-live="assertive" data-testid="calls">
+        {loud.slice(0, 2).map(({ id, kind, says }) => (
+          <p
+            key={id}
+            className={`px-5 py-2 sm:px-8 ${kind === 'danger' ? 'bg-warn text-xl font-semibold text-ground sm:text-3xl' : 'bg-soft text-lg sm:text-2xl'}`}
+          >
+            {says}
+          </p>
+        ))}
+      </div>
+    </>
   );
 }
 
@@ -328,10 +368,11 @@ function useClockWentBack(now: number | null, leads: boolean, onSet: (by: number
 interface TopLineProps {
   readonly session: StoredSession;
   readonly now: number;
+  readonly thinking: boolean;
   readonly onPanel: () => void;
 }
 
-function TopLine({ session, now, onPanel }: TopLineProps) {
+function TopLine({ session, now, thinking, onPanel }: TopLineProps) {
   const away = -minutesToTable(session, now);
   const late = Math.max(0, ...session.plan.landings.map((landing) => landing.late));
   const table = format(session.tableAt + late * 60_000, 'HH:mm');
@@ -348,7 +389,7 @@ function TopLine({ session, now, onPanel }: TopLineProps) {
         aria-live="polite"
         data-testid="moved"
       >
-        {session.moved}
+        {thinking ? 'Planning the rest anew…' : session.moved}
       </p>
       <span className="flex items-center gap-4">
         <Button onClick={onPanel}>evening</Button>
@@ -415,15 +456,21 @@ function Focal({ session, live, told, now }: StepProps & { readonly now: number 
       {/* Whatever the step has to say, its answers stay in sight. */}
       <div className="mt-4 flex flex-wrap gap-3.5 bg-ground py-2 md:sticky md:-bottom-6">
         {isStart(live) ? (
-          <Button look="strong" big onClick={() => told.begun(live)}>
+          <Button look="strong" big aria-label={tells('begun', live)} onClick={() => told.begun(live)}>
             begun
           </Button>
         ) : (
           <>
-            <Button look="strong" big className="min-w-48" onClick={() => told.done(live)}>
+            <Button
+              look="strong"
+              big
+              className="min-w-48"
+              aria-label={tells('done', live)}
+              onClick={() => told.done(live)}
+            >
               done
             </Button>
-            <Button big onClick={() => told.notYet(live)}>
+            <Button big aria-label={tells('not yet', live)} onClick={() => told.notYet(live)}>
               not yet
             </Button>
           </>
@@ -502,7 +549,11 @@ function Beside({ session, live, told, now }: StepProps & { readonly now: number
         </span>
         <AllSaid step={step} />
       </p>
-      <Button big onClick={() => (isStart(live) ? told.begun(live) : told.done(live))}>
+      <Button
+        big
+        aria-label={tells(isStart(live) ? 'begun' : 'done', live)}
+        onClick={() => (isStart(live) ? told.begun(live) : told.done(live))}
+      >
         {isStart(live) ? 'begun' : 'done'}
       </Button>
     </div>

@@ -61,7 +61,7 @@ function Readings({ live, what, now }: MeasuredProps) {
       ? forecastCentre(readings, what.target, what.around)
       : forecastWeight(readings, what.wantedMl + POT_GRAMS);
   return (
-    <div aria-live="polite">
+    <div>
       <p className="text-2xl">
         {last ? said(what, last.value) : 'Listening…'}
         {forecast && fault === null && <span className="text-faint">, {there(what, forecast)}</span>}

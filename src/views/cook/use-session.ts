@@ -21,6 +21,7 @@ import { pantry, type StoredSession } from '@/store/db';
 import { storeFault } from '@/store/faults';
 import { adoptPlan, openSession, tell } from '@/store/sessions';
 import { askPlanner, warmPlanner } from '@/workers/planner';
+import type { PlanRequest } from '@/workers/planner.worker';
 import { useLead } from './use-lead';
 
 /** What can be told to an evening; all of it is stored at once. */
@@ -69,6 +70,8 @@ export interface SessionAtHand extends Telling {
   readonly letGo: () => void;
   /** The last re-plan failed: the plan on the screen is the one before. */
   readonly unplanned: boolean;
+  /** What was planned at first lands late: a better plan is looked for before any hour is told. */
+  readonly thinking: boolean;
   readonly planAgain: () => void;
 }
 
@@ -80,7 +83,9 @@ export interface Unkept {
 
 /** With what surrounds it an answer comes within a tenth of a second at a hundred steps. */
 const REPLAN = { seconds: 0.025, patience: 250 } as const;
-/** Where something is wrong, it is worth longer thought. */
+/** A plan that lands late, or lets something spoil, is told only after so many rounds: by rounds, so that a busy machine says the same hour. */
+const SURE = { seconds: 8, rounds: 6 } as const;
+/** What may be done about it is worth longer thought. */
 export const THINK = { seconds: 0.4, patience: 400 } as const;
 const BETWEEN_DRIFT_CHECKS = 20_000;
 const MINUTE = 60_000;
@@ -92,6 +97,7 @@ export function useSession(mealId: string): SessionAtHand {
   const [early, setEarly] = useState<LiveStep | null>(null);
   const [unkept, setUnkept] = useState<Unkept | null>(null);
   const [unplanned, setUnplanned] = useState(false);
+  const [thinking, setThinking] = useState(false);
   const { leads, takeOver } = useLead(session?.id);
   const latest = useRef<StoredSession | null | undefined>(undefined);
   latest.current = session;
@@ -99,11 +105,13 @@ export function useSession(mealId: string): SessionAtHand {
   /** Where no planner can be had, the plan stands as it was, and the cook is told so. */
   const replanOrSay = useCallback(async (current: StoredSession, at: number, words: string) => {
     try {
-      await replan(current, at, words);
+      await replan(current, at, words, () => setThinking(true));
       setUnplanned(false);
     } catch (error) {
       console.error(error);
       setUnplanned(true);
+    } finally {
+      setThinking(false);
     }
   }, []);
 
@@ -166,7 +174,7 @@ export function useSession(mealId: string): SessionAtHand {
     const current = latest.current;
     if (current) void replanOrSay(current, Date.now(), 'Planned anew');
   };
-  const faults = { unkept, letGo, unplanned, planAgain };
+  const faults = { unkept, letGo, unplanned, thinking, planAgain };
   return { session, replannedIn, leads, takeOver, ...telling, done, early, insist, goOn, ...faults };
 }
 
@@ -229,15 +237,20 @@ function tellings(
 
 /**
  * Plans the rest of the evening from an instant and stores it, with a sentence on what moved. Where something then comes late or spoils, it is
- * planned again with more time, and the better plan takes its place.
+ * planned again, by rounds and not by time, before anything is said: an hour that is told is not taken back a second later.
  */
-async function replan(session: Session, at: number, words: string): Promise<void> {
-  const plan = (limits: typeof REPLAN | typeof THINK) =>
-    carryOn(session, at, words, (request) => askPlanner({ ...limits, ...request }));
+async function replan(session: Session, at: number, words: string, onThinking: () => void): Promise<void> {
+  const plan = (limits: Limits) => carryOn(session, at, words, (request) => askPlanner({ ...limits, ...request }));
   const weight = (carried: CarriedOn) => weightOf(troubleOf({ ...session, plan: carried.plan }));
   const first = await plan(REPLAN);
-  await adoptPlan(pantry(), session.id, session.events.length, first);
-  if (weight(first) === 0) return;
-  const second = await plan(THINK);
-  if (weight(second) < weight(first)) await adoptPlan(pantry(), session.id, session.events.length, second);
+  if (weight(first) === 0) {
+    await adoptPlan(pantry(), session.id, session.events.length, first);
+    return;
+  }
+  onThinking();
+  const second = await plan(SURE);
+  const better = weight(second) <= weight(first) ? second : first;
+  await adoptPlan(pantry(), session.id, session.events.length, better);
 }
+
+type Limits = Pick<PlanRequest, 'seconds' | 'patience' | 'rounds'>;

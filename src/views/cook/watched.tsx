@@ -34,6 +34,8 @@ interface WatchedProps {
 export function Watched({ session, live, told, now, tint, pretend }: WatchedProps) {
   const [opened, setOpened] = useState(false);
   const { step, stands } = live;
+  // Which of several pots a button is for, for whoever hears it.
+  const tells = (word: string) => `${word}: ${step.name}, ${step.dishName}`;
   const left = live.endAt - now;
   const look = nextLookAt(live);
   const lookIsDue = look !== null && look <= now;
@@ -91,20 +93,26 @@ export function Watched({ session, live, told, now, tint, pretend }: WatchedProp
             </p>
           )}
           <span className="grid auto-cols-fr grid-flow-col gap-2 sm:inline-flex sm:flex-wrap sm:gap-3">
-            <Button big className={NARROW} onClick={notYet}>
+            <Button big className={NARROW} aria-label={tells('not yet')} onClick={notYet}>
               not yet
             </Button>
             {step.attention === 'eyes' && (
-              <Button big className={NARROW} onClick={() => told.looked(live, 'nearly')}>
+              <Button big className={NARROW} aria-label={tells('nearly')} onClick={() => told.looked(live, 'nearly')}>
                 nearly
               </Button>
             )}
-            <Button big className={NARROW} look={left < 0 ? 'strong' : 'plain'} onClick={() => told.done(live)}>
+            <Button
+              big
+              className={NARROW}
+              look={left < 0 ? 'strong' : 'plain'}
+              aria-label={tells('done')}
+              onClick={() => told.done(live)}
+            >
               done
             </Button>
           </span>
           {!opened && (
-            <Button look="quiet" big onClick={() => setOpened(true)}>
+            <Button look="quiet" big aria-label={tells('more')} onClick={() => setOpened(true)}>
               more
             </Button>
           )}

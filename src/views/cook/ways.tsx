@@ -1,7 +1,7 @@
 'use client';
 
 import { format } from 'date-fns';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { isTrouble, lateOffer, type Trouble, troubleOf } from '@/core/live/offer';
 import type { FoundWay } from '@/core/live/ways';
 import { listed } from '@/core/units/words';
@@ -23,6 +23,7 @@ interface WaysProps {
 export function Ways({ session, told, quiet }: WaysProps) {
   const trouble = troubleOf(session);
   const ways = useWays(session);
+  const [more, setMore] = useState(false);
   const words = wordsOf(session, trouble);
   const whose = [...trouble.late, ...trouble.spoilt].map(({ dishId }) => dishId).join(' ');
   const latest = useRef(words);
@@ -35,9 +36,11 @@ export function Ways({ session, told, quiet }: WaysProps) {
   const offer = lateOffer(session);
   const atOnce = offer && `later ${offer.minutes}`;
   const others = ways?.filter(({ id }) => id !== atOnce) ?? [];
+  // On a phone the first answer stands alone, so that the pots stay in sight.
+  const aside = more ? '' : 'hidden md:list-item';
   return (
     <section aria-label="The hour" className="border-t border-line px-5 py-3 sm:px-8">
-      <p aria-live="polite" className="text-xl">
+      <p aria-live="polite" className="text-lg md:text-xl">
         {words}
       </p>
       <ul className="mt-2 flex flex-wrap items-start gap-x-6 gap-y-3">
@@ -52,6 +55,7 @@ export function Ways({ session, told, quiet }: WaysProps) {
         {others.map((way, index) => (
           <Option
             key={way.id}
+            className={offer || index > 0 ? aside : ''}
             says={saysOf(session, way)}
             leadsTo={[way.how, way.leadsTo].filter(Boolean).join(' · ')}
             strong={!offer && index === 0}
@@ -61,8 +65,16 @@ export function Ways({ session, told, quiet }: WaysProps) {
         <Option
           says={offer ? 'the hour stays' : 'leave it so'}
           leadsTo={offer ? `${offer.late} min late` : ''}
+          className={aside}
           onPress={told.keepHour}
         />
+        {!more && (
+          <li className="md:hidden">
+            <Button className="min-h-14 px-4 text-lg" onClick={() => setMore(true)}>
+              {others.length + (offer ? 1 : 0)} more…
+            </Button>
+          </li>
+        )}
       </ul>
       {ways === null && (
         <p role="status" className="mt-1 text-lg text-faint">
@@ -77,12 +89,13 @@ interface OptionProps {
   readonly says: string;
   readonly leadsTo: string;
   readonly strong?: boolean;
+  readonly className?: string;
   readonly onPress: () => void;
 }
 
-function Option({ says, leadsTo, strong = false, onPress }: OptionProps) {
+function Option({ says, leadsTo, strong = false, className = '', onPress }: OptionProps) {
   return (
-    <li className="max-w-sm">
+    <li className={`max-w-sm ${className}`}>
       <Button
         className="min-h-14 rounded-xl px-5 text-xl"
         {...(strong ? { look: 'strong' as const } : {})}

@@ -14,6 +14,7 @@ import { pantry } from '@/store/db';
 import { sayFood } from '@/store/foods';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { useTitle } from '@/ui/title';
 import { ByHand } from './by-hand';
 import { DishEditor } from './dish-editor';
 import { Holds } from './holds';
@@ -26,8 +27,9 @@ export function DishView({ id }: { readonly id: string }) {
   const router = useRouter();
   const [byHand, setByHand] = useState(false);
   const stored = useLiveQuery(async () => (await pantry().dishes.get(id)) ?? null, [id]);
-  if (stored === undefined) return <p className="mt-10 text-faint">Opening the dish…</p>;
   const dish = stored ?? SHELF.find((each) => each.id === id);
+  useTitle(dish?.name ?? 'Dish');
+  if (stored === undefined) return <p className="mt-10 text-faint">Opening the dish…</p>;
   if (!dish) return <p className="mt-10">There is no such dish in this browser.</p>;
   if (byHand) return <ByHand dish={dish} onDone={() => setByHand(false)} />;
   const draft = draftOf(dish);

@@ -10,6 +10,7 @@ import { type Card, cardOf, search, type Wish } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
 import { pantry } from '@/store/db';
 import { printSpan } from '@/ui/clock';
+import { useTitle } from '@/ui/title';
 
 const TIMES: readonly (readonly [string, number | undefined])[] = [
   ['any time', undefined],
@@ -39,6 +40,7 @@ const FREE: readonly (readonly [string, readonly string[] | undefined])[] = [
 
 /** All dishes, one's own and those of the shelf, found by what one has: time, hands, heat, guests. */
 export function DishesView() {
+  useTitle('Dishes');
   const id = useId();
   const own = useLiveQuery(() => pantry().dishes.toArray(), []);
   const cards = useMemo(() => (own ? withShelf(own).map(cardOf) : []), [own]);

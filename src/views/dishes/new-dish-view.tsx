@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { beginDraft } from '@/core/dish/draft-dish';
 import type { Family } from '@/core/dish/technique';
 import { TECHNIQUES } from '@/core/dish/techniques/all';
+import { useTitle } from '@/ui/title';
 import { DishEditor } from './dish-editor';
 
 const FAMILIES: readonly (readonly [Family, string])[] = [
@@ -25,6 +26,7 @@ const SERVINGS = 4;
 
 /** A dish of one's own: first how it is cooked, then what it is of. */
 export function NewDishView() {
+  useTitle('New dish');
   const router = useRouter();
   const search = useSearchParams();
   const mealId = search.get('meal');

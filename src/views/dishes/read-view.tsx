@@ -12,10 +12,12 @@ import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Stepper } from '@/ui/stepper';
 import { TickBox } from '@/ui/tick-box';
+import { useTitle } from '@/ui/title';
 import { Strip } from './strip';
 
 /** Somebody's recipe: pasted or dropped, read, looked at, and made a dish. */
 export function ReadView() {
+  useTitle('Read a recipe');
   const router = useRouter();
   const mealId = useSearchParams().get('meal');
   const id = useId();

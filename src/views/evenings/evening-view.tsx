@@ -15,6 +15,7 @@ import { storeDish } from '@/store/meals';
 import { cookAgain, tell } from '@/store/sessions';
 import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
+import { useTitle } from '@/ui/title';
 import { DriftChart, PlannedAndReal, SettlingChart } from './charts';
 
 /** One evening looked back on: how it went, what to do otherwise, what is left. */
@@ -25,6 +26,7 @@ export function EveningView({ id }: { readonly id: string }) {
       .sessions.filter(({ over }) => over)
       .toArray(),
   );
+  useTitle('Evening', evening?.meal.name);
   if (evening === undefined || all === undefined) return <p className="mt-10 text-faint">Opening…</p>;
   if (evening === null) {
     return (

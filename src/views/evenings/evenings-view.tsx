@@ -12,9 +12,11 @@ import { nameOfUnit } from '@/core/meal/read';
 import { pantry, type StoredSession } from '@/store/db';
 import { useNow } from '@/ui/clock';
 import { TickBox } from '@/ui/tick-box';
+import { useTitle } from '@/ui/title';
 
 /** The evenings that were, what is still left of them, and what they have taught. */
 export function EveningsView() {
+  useTitle('Evenings');
   const now = useNow(30_000);
   const evenings = useLiveQuery(() =>
     pantry()

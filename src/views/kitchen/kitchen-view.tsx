@@ -19,6 +19,7 @@ import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
 import { Stepper } from '@/ui/stepper';
 import { TickBox } from '@/ui/tick-box';
+import { useTitle } from '@/ui/title';
 
 type ListName = 'burners' | 'ovens' | 'appliances' | 'vessels' | 'people';
 type Row<L extends ListName> = Kitchen[L][number];
@@ -30,6 +31,7 @@ export function KitchenView({ id }: { readonly id: string }) {
   const router = useRouter();
   const [fault, setFault] = useState<Refusal | null>(null);
   const kitchen = useLiveQuery(async () => (await pantry().kitchens.get(id)) ?? null, [id]);
+  useTitle('Kitchen', kitchen?.name);
   if (kitchen === undefined) return <p className="mt-10 text-faint">Opening the kitchen…</p>;
   if (kitchen === null) return <p className="mt-10">There is no such kitchen in this browser.</p>;
   // Each change is made to what is stored, not to what this view last read.

@@ -11,10 +11,12 @@ import { pantry, type StoredMeal, type StoredSession } from '@/store/db';
 import { createMeal, loadSamples, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { printAway, useNow } from '@/ui/clock';
+import { useTitle } from '@/ui/title';
 import { Files } from '@/views/files/files';
 
 /** All meals: each with its hour, its state, and what comes next. */
 export function MealsView() {
+  useTitle('Meals');
   const router = useRouter();
   const now = useNow(15_000);
   const [fault, setFault] = useState('');

@@ -4,7 +4,7 @@ import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headless
 import { useLiveQuery } from 'dexie-react-hooks';
 import { ChevronDown, X } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useId, useMemo, useState } from 'react';
+import { useEffect, useId, useMemo, useRef, useState } from 'react';
 import type { Refusal } from '@/core/dish/check';
 import { allergensOf, unknownOf } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
@@ -247,6 +247,7 @@ const MOST_SHOWN = 12;
 function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
   const id = useId();
   const [wish, setWish] = useState('');
+  const field = useRef<HTMLInputElement>(null);
   const cards = useMemo(() => withShelf(dishes).map(cardOf), [dishes]);
   const found = search(cards, { words: wish }).filter(({ dish }) => !chosen.includes(dish.id));
   return (
@@ -257,6 +258,7 @@ function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
             Add a dish
           </label>
           <input
+            ref={field}
             id={id}
             type="search"
             placeholder="its name, or what is in it"
@@ -281,7 +283,15 @@ function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
       <ul className="mt-2 flex flex-wrap gap-2">
         {found.slice(0, MOST_SHOWN).map(({ dish }) => (
           <li key={dish.id}>
-            <Button onClick={() => onAdd(dish)}>+ {dish.name}</Button>
+            <Button
+              onClick={() => {
+                onAdd(dish);
+                // This button goes: the next dish is looked for where this one was.
+                field.current?.focus();
+              }}
+            >
+              + {dish.name}
+            </Button>
           </li>
         ))}
       </ul>

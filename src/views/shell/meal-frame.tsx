@@ -4,7 +4,7 @@ import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { createContext, useContext, useSyncExternalStore } from 'react';
+import { createContext, useContext, useEffect, useRef, useSyncExternalStore } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { lacksVessel } from '@/core/meal/missing-vessels';
 import { provenGiven } from '@/core/meal/proven';
@@ -13,6 +13,7 @@ import { DEFER, findingsOf, heeded } from '@/core/safety/findings';
 import { pantry } from '@/store/db';
 import { openMeal, printOf } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { useTitle } from '@/ui/title';
 import { plannerSeat } from '@/workers/planner';
 import { type PlanState, usePlan } from './use-plan';
 import { WaysOut } from './ways-out';
@@ -49,6 +50,14 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
   const written = opened?.written;
   const planned = usePlan(meal);
   const path = usePathname();
+  const leaf = LEAVES.findLast(([end]) => path.replace(/\/prep\/.*/, '/prep').endsWith(end))?.[1];
+  useTitle(leaf, meal?.name);
+  // Whoever comes here by a button that is gone now stands at the name, not nowhere.
+  const heading = useRef<HTMLHeadingElement>(null);
+  const isHere = meal !== undefined;
+  useEffect(() => {
+    if (isHere && document.activeElement === document.body) heading.current?.focus({ preventScroll: true });
+  }, [isHere]);
   if (opened === undefined) return <p className="mt-10 text-faint">Opening the meal…</p>;
   if (!meal || !written) {
     return (
@@ -65,10 +74,13 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
   return (
     <MealContext value={{ meal, written, planned }}>
       <div
+        data-covered-by-stove
         className={`flex flex-wrap items-end justify-between gap-x-8 gap-y-1 pt-1 ${path.endsWith('/paper') ? 'print:hidden' : ''}`}
       >
         <div className="flex flex-wrap items-baseline gap-x-4">
-          <h1 className="text-3xl">{meal.name}</h1>
+          <h1 ref={heading} tabIndex={-1} className="text-3xl outline-none">
+            {meal.name}
+          </h1>
           <p className="text-faint">
             {format(new Date(`${meal.day}T12:00`), 'EEEE d MMMM')} · {meal.people} at the table · {meal.hour} ·{' '}
             {meal.kitchen.name}

@@ -54,7 +54,7 @@ export function Shell({ samples, children }: { readonly samples: boolean; readon
     <DressContext value={dress}>
       <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-4 sm:px-7 print:block print:max-w-none print:p-0">
         <StoreFault />
-        <header className="flex items-center justify-between pt-3 text-sm print:hidden">
+        <header data-covered-by-stove className="flex items-center justify-between pt-3 text-sm print:hidden">
           <Link
             href="/"
             className="inline-flex min-h-10 items-center gap-2 whitespace-nowrap text-faint hover:text-ink"

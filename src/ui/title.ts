@@ -1,0 +1,11 @@
+'use client';
+
+import { useEffect } from 'react';
+
+/** Names the page for the tab, the history and a screen reader: what comes first tells it from the others. */
+export function useTitle(...parts: readonly (string | undefined)[]): void {
+  const title = [...parts.filter(Boolean), 'Warm Cadence'].join(' · ');
+  useEffect(() => {
+    document.title = title;
+  }, [title]);
+}

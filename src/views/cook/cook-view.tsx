@@ -229,8 +229,8 @@ function AtTheStove({ session, told }: { readonly session: StoredSession; readon
       )}
       {/* From below, so that nothing a finger may be on its way to moves under it. */}
       <div className="sticky bottom-0 z-10 max-h-[34dvh] shrink-0 overflow-y-auto bg-ground md:static md:max-h-none">
-        {told.leads && !stove.finished && <Ways session={session} told={told} quiet={quiet} />}
         <Calls cues={cues} />
+        {told.leads && !stove.finished && <Ways session={session} told={told} quiet={quiet} />}
       </div>
       {!stove.finished && (
         <Next session={session} list={stove.next} quiet={stove.quietMinutes} quietFrom={stove.quietFrom} now={now} />
@@ -276,10 +276,10 @@ function Calls({ cues }: { readonly cues: readonly Cue[] }) {
         ))}
       </div>
       <div aria-live="assertive" data-testid="calls">
-        {loud.slice(0, 2).map(({ id, kind, says }) => (
+        {loud.slice(0, 2).map(({ id, kind, says }, index) => (
           <p
             key={id}
-            className={`px-5 py-2 sm:px-8 ${kind === 'danger' ? 'bg-warn text-xl font-semibold text-ground sm:text-3xl' : 'bg-soft text-lg sm:text-2xl'}`}
+            className={`px-5 py-2 sm:px-8 ${kind === 'danger' ? 'bg-warn text-xl font-semibold text-ground sm:text-3xl' : 'bg-soft text-lg sm:text-2xl'} ${index > 0 && loud[0]!.kind === 'danger' ? 'hidden md:block' : ''}`}
           >
             {says}
           </p>

@@ -1,6 +1,6 @@
 import { expect, type Locator, type Page, test } from '@playwright/test';
 import { SHELF } from '@/core/dish/shelf';
-import type { PlannedStep } from '@/core/meal/plan';
+import type { PlannedStep } from '@/core/plan/plan';
 import { inTable } from './browser-store';
 import { EMPTY_STATE, NOON, NOON_STATE, openFile, openMeal, openMeals, supperOf } from './kit';
 

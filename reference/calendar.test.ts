@@ -2,7 +2,7 @@ import ICAL from 'ical.js';
 import nodeIcal from 'node-ical';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { isCue, planCalendar } from '@/core/formats/calendar';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import { mealOf, planned } from '@/core/testing/meals';
 import { spicedChickpeas } from '@/demo/boat';
 

@@ -4,8 +4,8 @@ import { cookThrough } from '@/core/live/testing/simulate';
 import { asLearned, learn } from '@/core/log/lessons';
 import { recordsOf } from '@/core/log/records';
 import type { Meal } from '@/core/meal/meal';
-import type { PlannedStep } from '@/core/meal/plan';
-import { planMeal } from '@/core/meal/plan-meal';
+import type { PlannedStep } from '@/core/plan/plan';
+import { planMeal } from '@/core/plan/plan-meal';
 import { seededRandom } from '@/core/schedule/random';
 import { SAMPLE_MEALS } from '@/demo/meals';
 

@@ -1,8 +1,8 @@
 import { mealOf, readMealFile } from '@/core/formats/meal-file';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
-import { planMeal } from '@/core/meal/plan-meal';
+import type { Plan } from '@/core/plan/plan';
+import { planMeal } from '@/core/plan/plan-meal';
 import { numberOption, readArguments, refuse } from './arguments';
 
 const USAGE =

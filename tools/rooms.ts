@@ -24,7 +24,7 @@ const GROUND = [
   'core/heat',
   'core/grain',
 ] as const;
-const TABLE = [...GROUND, 'core/dish', 'core/meal'] as const;
+const TABLE = [...GROUND, 'core/dish', 'core/meal', 'core/plan'] as const;
 const ALL_CORE = [
   ...TABLE,
   'core/remedies',
@@ -45,7 +45,7 @@ const room = (says: string, may: readonly string[], packages: readonly string[] 
 
 /** Lowest first. */
 export const ROOMS: Readonly<Record<string, Room>> = {
-  'core/plain': room('records, ids', []),
+  'core/plain': room('records, ids, the wall clock', []),
   'core/units': room('amounts', ['core/plain']),
   'core/food': room('what things are', ['core/plain']),
   'core/schedule': room('the solver', ['core/plain']),
@@ -56,7 +56,8 @@ export const ROOMS: Readonly<Record<string, Room>> = {
     'ingredients, steps, techniques, rules of safety',
     GROUND.filter((each) => each !== 'core/schedule'),
   ),
-  'core/meal': room('compile, plan, read, why', [...GROUND, 'core/dish']),
+  'core/meal': room('what a meal is, and whether it can be', [...GROUND, 'core/dish']),
+  'core/plan': room('compile, solve, read back, why', [...GROUND, 'core/dish', 'core/meal']),
   'core/remedies': room('changes of a meal, tried out', TABLE),
   'core/live': room('an evening at the stove', [...TABLE, 'core/remedies'], ['simple-statistics']),
   'core/log': room('what evenings teach', [...TABLE, 'core/live'], ['simple-statistics']),

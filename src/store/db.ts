@@ -4,7 +4,7 @@ import type { KnownFood, StoredErrand, StoredMeal } from '@/core/formats/backup-
 import { dishWithStanding, eveningWithKeys, storedMealWithKeys } from '@/core/formats/older-keys';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Evening } from '@/core/live/evening';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import type { LarderItem } from '@/core/prep/larder';
 import type { OwnMeasure } from '@/core/units/measures';
 import { NewerStoreError } from './faults';

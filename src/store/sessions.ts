@@ -4,7 +4,7 @@ import type { CarriedOn } from '@/core/live/carry-on';
 import { isToldAlready, type LiveEvent, type Said } from '@/core/live/events';
 import { unlearnedKitchen } from '@/core/log/lessons';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import type { Pantry, StoredSession } from './db';
 import { tableInstant } from './meals';
 

@@ -1,8 +1,8 @@
 import * as Comlink from 'comlink';
 import { mealFile } from '@/core/formats/meal-file';
-import { withPin } from '@/core/meal/pins';
-import type { Plan } from '@/core/meal/plan';
-import type { PlanResult } from '@/core/meal/plan-meal';
+import { withPin } from '@/core/meal/pin';
+import type { Plan } from '@/core/plan/plan';
+import type { PlanResult } from '@/core/plan/plan-meal';
 import type { PlannerWorker, PlanRequest } from './planner.worker';
 import { Silence } from './silence';
 
@@ -60,7 +60,7 @@ export async function askPlanner(request: PlanRequest, onImprove?: (plan: Plan) 
 export async function warmPlanner(): Promise<void> {
   try {
     desk ??= openDesk();
-    await Promise.all([desk.remote.ready(), import('@/core/meal/plan-meal')]);
+    await Promise.all([desk.remote.ready(), import('@/core/plan/plan-meal')]);
   } catch (error) {
     console.warn('The planner could not be fetched ahead.', error);
   }
@@ -141,7 +141,7 @@ async function inPage(
   { meal, seconds, patience, rounds, explain = true, ...options }: PlanRequest,
   onImprove?: (plan: Plan) => void,
 ): Promise<PlanResult> {
-  const { planMeal } = await import('@/core/meal/plan-meal');
+  const { planMeal } = await import('@/core/plan/plan-meal');
   const solving = {
     seconds,
     explain,

@@ -1,9 +1,9 @@
 import * as Comlink from 'comlink';
 import type { Meal } from '@/core/meal/meal';
-import type { Pin } from '@/core/meal/pins';
-import type { Plan } from '@/core/meal/plan';
-import { type PlanResult, planMeal } from '@/core/meal/plan-meal';
-import type { KnownPlan, Progress } from '@/core/meal/progress';
+import type { Pin } from '@/core/meal/pin';
+import type { Plan } from '@/core/plan/plan';
+import { type PlanResult, planMeal } from '@/core/plan/plan-meal';
+import type { KnownPlan, Progress } from '@/core/plan/progress';
 
 export interface PlanRequest {
   readonly meal: Meal;

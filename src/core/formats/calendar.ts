@@ -1,5 +1,5 @@
 import ical, { ICalAlarmType } from 'ical-generator';
-import type { Plan, PlannedStep } from '@/core/meal/plan';
+import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { capital } from '@/core/units/words';
 
 const MINUTE = 60_000;

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import Ajv from 'ajv/dist/2019';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { compile } from '@/core/meal/compile';
+import { compile } from '@/core/plan/compile';
 import { plainGrain, planned, mealOf as testMeal } from '@/core/testing/meals';
 import { spicedChickpeas } from '@/demo/boat';
 import { SAMPLE_MEALS } from '@/demo/meals';

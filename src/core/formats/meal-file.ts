@@ -26,7 +26,7 @@ import {
   MOST_DAYS_AHEAD,
   PACES,
 } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import { UNITS } from '@/core/units/amount';
 import { mealWithKeys } from './older-keys';
 import { check, type Parsed, parseJson, upgrade } from './refuse';

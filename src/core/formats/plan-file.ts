@@ -1,5 +1,5 @@
 import { format } from 'date-fns';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import { table } from './table';
 
 const MINUTE = 60_000;

@@ -3,8 +3,8 @@ import { KEPT_WARM, keptWarm, type WarmPlace } from '@/core/dish/keep-warm';
 import { beginsInTheOven, goesOnInTheOven } from '@/core/meal/elsewhere';
 import { isPartOf, readUnit, stepKey } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
-import { landingAt, type Plan } from '@/core/meal/plan';
 import { tableLater } from '@/core/plain/wall-clock';
+import { landingAt, type Plan } from '@/core/plan/plan';
 import { type Standing, standingEvents } from './events';
 import { liveSteps, type Session } from './session';
 

@@ -1,9 +1,9 @@
-import { whatMoved } from '@/core/meal/changes';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
-import type { PlanResult } from '@/core/meal/plan-meal';
-import type { KnownPlan, Progress } from '@/core/meal/progress';
-import { knownPlan } from '@/core/meal/read';
+import type { Plan } from '@/core/plan/plan';
+import { whatMoved } from '@/core/plan/plan-diff';
+import type { PlanResult } from '@/core/plan/plan-meal';
+import type { KnownPlan, Progress } from '@/core/plan/progress';
+import { knownPlan } from '@/core/plan/read';
 import { agreedTableAt, atHour, mealAsItIs } from './as-it-is';
 import { standingEvents, toldOf } from './events';
 import { joinPlans, lastingAsWanted, progressAt } from './replan';

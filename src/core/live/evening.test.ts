@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Meal } from '@/core/meal/meal';
-import { planMeal } from '@/core/meal/plan-meal';
+import { planMeal } from '@/core/plan/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';

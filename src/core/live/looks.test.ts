@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import { planned } from '@/core/testing/meals';
 import { barleyLeeks, mushroomStock } from '@/demo/harvest';
 import { SAMPLE_MEALS } from '@/demo/meals';

@@ -1,4 +1,4 @@
-import type { Landing, Plan } from '@/core/meal/plan';
+import type { Landing, Plan } from '@/core/plan/plan';
 import { type Said, standingEvents } from './events';
 import type { Session } from './session';
 

@@ -1,8 +1,8 @@
 import { KEPT_WARM } from '@/core/dish/keep-warm';
 import { stepKey } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
-import { type Landing, landingAt, type Plan, type PlannedStep } from '@/core/meal/plan';
-import type { Progress } from '@/core/meal/progress';
+import { type Landing, landingAt, type Plan, type PlannedStep } from '@/core/plan/plan';
+import type { Progress } from '@/core/plan/progress';
 import { type LiveStep, liveSteps, minutesToTable, type Session } from './session';
 
 /** What the planner must know to plan the rest of the evening from an instant on. */

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import type { Plan } from '@/core/meal/plan';
-import { planMeal } from '@/core/meal/plan-meal';
+import type { Plan } from '@/core/plan/plan';
+import { planMeal } from '@/core/plan/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { carryOn } from './carry-on';

@@ -1,5 +1,5 @@
 import type { Meal } from '@/core/meal/meal';
-import type { Plan, PlannedStep } from '@/core/meal/plan';
+import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { type LiveEvent, pausedFor, type Standing, type StepTold, standingEvents, toldOf } from './events';
 
 /** An evening at the stove: the meal as it was when it began, the plan as it stands, and everything that was told. */

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { chop, dish, follow, fry, item, leave, pot, waits } from '@/core/dish/write';
 import { readUnit } from '@/core/meal/keys';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import { seededRandom } from '@/core/schedule/random';
 import { drainedGrain, mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { cuesAt, dangerAt } from './cues';

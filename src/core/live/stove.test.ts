@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import type { LiveEvent } from './events';
 import { lastStanding, liveSteps, minutesToTable, type Session } from './session';

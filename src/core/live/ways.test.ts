@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
-import { planMeal } from '@/core/meal/plan-meal';
+import type { Plan } from '@/core/plan/plan';
+import { planMeal } from '@/core/plan/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';

@@ -2,7 +2,7 @@ import type { Evening } from '@/core/live/evening';
 import { pausedFor, standingEvents, toldOf } from '@/core/live/events';
 import { liveSteps } from '@/core/live/session';
 import { stepKey, unitId } from '@/core/meal/keys';
-import type { PlannedStep } from '@/core/meal/plan';
+import type { PlannedStep } from '@/core/plan/plan';
 
 const MINUTE = 60_000;
 

@@ -5,7 +5,7 @@ import { boilingPoint } from '@/core/heat/water';
 import { fittingVessels } from '@/core/kitchen/fits';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { readUnit } from './keys';
-import { stationsFor } from './resources';
+import { stationsFor } from './stations';
 
 /** Nobody waits longer for a boil: such a burner counts as unable. */
 const MOST_MINUTES = 150;

@@ -4,8 +4,8 @@ import { fittingVessels, lotsIn, nearestVessel } from '@/core/kitchen/fits';
 import { type Kitchen, printClock } from '@/core/kitchen/kitchen';
 import { boilFaults } from './boils';
 import type { Meal } from './meal';
-import { burnersFor } from './resources';
 import { scaledFor } from './scaled';
+import { burnersFor } from './stations';
 
 export const MOST_PEOPLE = 200;
 export const MOST_DISHES = 60;

@@ -1,6 +1,6 @@
 import type { Dish } from '@/core/dish/dish';
 import type { Kitchen } from '@/core/kitchen/kitchen';
-import type { Pin } from './pins';
+import type { Pin } from './pin';
 
 /** How the cook likes to work: pads hands-on minutes and leaves a breath after each. */
 export type Pace = 'relaxed' | 'steady' | 'brisk';

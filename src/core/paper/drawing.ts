@@ -1,5 +1,5 @@
 import type { Meal } from '@/core/meal/meal';
-import type { Plan, PlannedStep } from '@/core/meal/plan';
+import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { inFonts } from './fonts';
 import type { Clock } from './sheets';
 

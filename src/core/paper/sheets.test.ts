@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import { planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { drawing } from './drawing';

@@ -1,5 +1,5 @@
 import type { Meal } from '@/core/meal/meal';
-import type { Plan, PlannedStep } from '@/core/meal/plan';
+import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { type BoardRound, boardRounds, bowlsOf } from '@/core/prep/bowls';
 import { type TakenOut, takenOut } from '@/core/prep/vessels-out';
 

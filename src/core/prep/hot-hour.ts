@@ -1,6 +1,6 @@
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
-import { HOT_HOUR_MINUTES } from '@/core/meal/weights';
+import type { Plan } from '@/core/plan/plan';
+import { HOT_HOUR_MINUTES } from '@/core/plan/weights';
 
 /** Minutes of cooks' hands, helpers left out, between two minutes relative to the table. */
 export function handsBetween(meal: Meal, plan: Plan, from: number, to: number): number {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { KEEPING, keepsOf } from '@/core/dish/keeping';
 import { SHELF } from '@/core/dish/shelf';
 import { asMadeAhead } from '@/core/meal/ahead';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import { mealOf, planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { keptTooLong, offersOf } from './offers';

@@ -1,8 +1,8 @@
 import { asMadeAhead } from '@/core/meal/ahead';
 import type { MadeAhead, Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
-import type { PlanResult } from '@/core/meal/plan-meal';
 import { minuteAt } from '@/core/plain/wall-clock';
+import type { Plan } from '@/core/plan/plan';
+import type { PlanResult } from '@/core/plan/plan-meal';
 import { applied } from '@/core/remedies/change';
 import { type Tryable, type TryOutOptions, tryOut } from '@/core/remedies/try-out';
 import { handsBetween, hotHourOf } from './hot-hour';

@@ -1,7 +1,7 @@
 import { isPartOf, stepKey } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
 import { scaledFor } from '@/core/meal/scaled';
+import type { Plan } from '@/core/plan/plan';
 import type { Bowl } from './bowls';
 import { isBoardWork } from './bowls';
 

@@ -1,8 +1,8 @@
 import type { Dish } from '@/core/dish/dish';
 import type { Meal } from '@/core/meal/meal';
 import { missingVessels } from '@/core/meal/missing-vessels';
-import type { Plan } from '@/core/meal/plan';
-import { type PotTaken, potsOf } from '@/core/meal/pots';
+import type { Plan } from '@/core/plan/plan';
+import { type PotTaken, potsOf } from '@/core/plan/pots';
 
 /** A vessel of the kitchen with all that it is taken for, in order. */
 export interface VesselOut {

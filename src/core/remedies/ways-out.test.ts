@@ -3,7 +3,7 @@ import type { Dish } from '@/core/dish/dish';
 import { overnight, waits } from '@/core/dish/write';
 import { checkMeal } from '@/core/meal/check';
 import type { Meal } from '@/core/meal/meal';
-import { planMeal } from '@/core/meal/plan-meal';
+import { planMeal } from '@/core/plan/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';

@@ -7,9 +7,9 @@ import { DEFER, HOT_AIR, LIMITS, type Limit } from '@/core/heat/safe-limits';
 import { eatenIn, giverOf, type PartFault, partFaults } from '@/core/meal/hand-over';
 import { bowlKey, stepKey } from '@/core/meal/keys';
 import { type Meal, roomOf } from '@/core/meal/meal';
-import type { Plan, PlannedStep } from '@/core/meal/plan';
 import { scaledFor } from '@/core/meal/scaled';
 import { clockAt } from '@/core/plain/wall-clock';
+import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { MASS_IN_GRAMS, type MassUnit, printAmount } from '@/core/units/amount';
 import { listed } from '@/core/units/words';
 

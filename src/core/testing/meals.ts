@@ -2,8 +2,8 @@ import type { Dish } from '@/core/dish/dish';
 import { atOnce, chop, dish, follow, fry, item, leave, pot, rest, waits } from '@/core/dish/write';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
-import { planMeal } from '@/core/meal/plan-meal';
+import type { Plan } from '@/core/plan/plan';
+import { planMeal } from '@/core/plan/plan-meal';
 import { TEST_CLOCK } from './clock';
 
 /** A kitchen small enough to reason about: two burners, an oven of two shelves, one cook. */

@@ -17,8 +17,8 @@ import {
 } from '@/core/live/session';
 import { stoveAt } from '@/core/live/stove';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
 import { tableInstant } from '@/core/plain/wall-clock';
+import type { Plan } from '@/core/plan/plan';
 import { pantry, type StoredSession } from '@/store/db';
 import { beginSession, endSession, wasPutAway } from '@/store/sessions';
 import { Button } from '@/ui/button';

@@ -7,7 +7,7 @@ import { nextLookAt, questionOf } from '@/core/live/looks';
 import { measurable } from '@/core/live/measured';
 import type { LiveStep } from '@/core/live/session';
 import { readUnit } from '@/core/meal/keys';
-import { nameOfUnit } from '@/core/meal/read';
+import { nameOfUnit } from '@/core/plan/read';
 import type { StoredSession } from '@/store/db';
 import { Button } from '@/ui/button';
 import { printCountdown } from '@/ui/clock';

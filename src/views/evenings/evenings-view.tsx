@@ -8,7 +8,7 @@ import { type Lesson, learn } from '@/core/log/lessons';
 import { leftOvers, lookBack } from '@/core/log/look-back';
 import { recordsOf } from '@/core/log/records';
 import { isPartOf, readJoined } from '@/core/meal/keys';
-import { nameOfUnit } from '@/core/meal/read';
+import { nameOfUnit } from '@/core/plan/read';
 import { pantry, type StoredSession } from '@/store/db';
 import { useNow } from '@/ui/clock';
 import { TickBox } from '@/ui/tick-box';

@@ -6,7 +6,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { stoveAt } from '@/core/live/stove';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import { pantry, type StoredMeal, type StoredSession } from '@/store/db';
 import { createMeal, loadSamples, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';

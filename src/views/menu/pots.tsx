@@ -10,8 +10,8 @@ import {
   ListboxOptions,
 } from '@headlessui/react';
 import { ChevronDown, ChevronRight } from 'lucide-react';
-import { withoutPin, withPin } from '@/core/meal/pins';
-import { type PotTaken, potsOf } from '@/core/meal/pots';
+import { withoutPin, withPin } from '@/core/meal/pin';
+import { type PotTaken, potsOf } from '@/core/plan/pots';
 import { pantry } from '@/store/db';
 import { changeMeal } from '@/store/meals';
 import { useMeal } from '@/views/shell/meal-frame';

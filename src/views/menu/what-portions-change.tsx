@@ -3,7 +3,7 @@
 import { X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { portionsOf } from '@/core/meal/meal';
-import { type Planned, portionWords, whatPeopleChange } from '@/core/meal/people';
+import { type Planned, portionWords, whatPeopleChange } from '@/core/plan/people';
 import { useMeal } from '@/views/shell/meal-frame';
 
 /** After a change of people, appetite or leftovers: what that changes, dish by dish, with the reason. */

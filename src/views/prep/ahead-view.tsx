@@ -3,7 +3,7 @@
 import { format, isSameDay, subDays } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
 import type { MadeAhead, Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import { keptTooLong, type Offer, offersOf } from '@/core/prep/offers';
 import { type Proposal, proposeAhead } from '@/core/prep/propose';
 import { pantry } from '@/store/db';

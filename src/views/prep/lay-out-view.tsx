@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import { type BoardRound, type Bowl, boardRounds, bowlsOf, LAYERS, type Layer } from '@/core/prep/bowls';
 import { type Joint, jointsOf } from '@/core/prep/together';
 import { takenOut } from '@/core/prep/vessels-out';

@@ -2,8 +2,8 @@
 
 import { format, isSameDay } from 'date-fns';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
 import { minuteAt, tableInstant } from '@/core/plain/wall-clock';
+import type { Plan } from '@/core/plan/plan';
 import { handsBetween, hotHourOf } from '@/core/prep/hot-hour';
 
 /** What the day of the table asks of the cooks' hands, in a sentence. */

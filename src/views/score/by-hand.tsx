@@ -2,7 +2,7 @@
 
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
 import { ChevronDown } from 'lucide-react';
-import type { PlannedStep, Station } from '@/core/meal/plan';
+import type { PlannedStep, Station } from '@/core/plan/plan';
 import { Button } from '@/ui/button';
 import { type Hand, isPinned } from './use-hand';
 

@@ -1,6 +1,6 @@
 import { clockMinutes } from '@/core/kitchen/kitchen';
-import type { Pin } from '@/core/meal/pins';
-import type { Landing, Plan, PlannedStep, Station } from '@/core/meal/plan';
+import type { Pin } from '@/core/meal/pin';
+import type { Landing, Plan, PlannedStep, Station } from '@/core/plan/plan';
 import { type TimeScale, ticks, timeScale } from './scale';
 
 /** A step drawn as a piece of its dish's ribbon. */

@@ -3,9 +3,9 @@
 import { Pin as PinMark } from 'lucide-react';
 import { useEffect, useId, useRef } from 'react';
 import type { Range } from '@/core/heat/boil';
-import type { Plan } from '@/core/meal/plan';
-import { HOT_HOUR_MINUTES } from '@/core/meal/weights';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
+import type { Plan } from '@/core/plan/plan';
+import { HOT_HOUR_MINUTES } from '@/core/plan/weights';
 import { prepStretch } from '@/core/prep/hot-hour';
 import { printSpan } from '@/ui/clock';
 import { pigmentAt } from '@/ui/pigments';

@@ -1,8 +1,8 @@
 'use client';
 
 import { type PointerEvent, type RefObject, useEffect, useRef, useState } from 'react';
-import type { Pin } from '@/core/meal/pins';
-import type { PlannedStep } from '@/core/meal/plan';
+import type { Pin } from '@/core/meal/pin';
+import type { PlannedStep } from '@/core/plan/plan';
 import type { ScoreLayout } from './layout';
 
 /** Pixels before a press becomes a drag: a shaky click moves nothing. */

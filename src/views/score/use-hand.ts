@@ -1,13 +1,13 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { whatCameOf, whatLands, whatMoved } from '@/core/meal/changes';
 import type { Meal } from '@/core/meal/meal';
-import { changedFrom, doneAgain, NO_PAST, type Past, takenBack } from '@/core/meal/past';
-import { type Pin, pinOf, withoutPin, withPin } from '@/core/meal/pins';
-import type { Plan, PlannedStep } from '@/core/meal/plan';
-import { provenGiven } from '@/core/meal/proven';
-import { knownPlan } from '@/core/meal/read';
+import { type Pin, pinOf, withoutPin, withPin } from '@/core/meal/pin';
+import { changedFrom, doneAgain, NO_PAST, type Past, takenBack } from '@/core/plain/undo-stack';
+import type { Plan, PlannedStep } from '@/core/plan/plan';
+import { whatCameOf, whatLands, whatMoved } from '@/core/plan/plan-diff';
+import { provenGiven } from '@/core/plan/proven';
+import { knownPlan } from '@/core/plan/read';
 import { pantry } from '@/store/db';
 import { printOf, setByHand, tableInstant } from '@/store/meals';
 import { Newest } from '@/workers/newest';

@@ -7,7 +7,7 @@ import { usePathname } from 'next/navigation';
 import { createContext, useContext, useEffect, useRef, useSyncExternalStore } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { lacksVessel } from '@/core/meal/missing-vessels';
-import { provenGiven } from '@/core/meal/proven';
+import { provenGiven } from '@/core/plan/proven';
 import { wantsWayOut } from '@/core/remedies/ways-out';
 import { DEFER, findingsOf, heeded } from '@/core/safety/findings';
 import { pantry } from '@/store/db';

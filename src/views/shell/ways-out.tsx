@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Refusal } from '@/core/dish/check';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/meal/plan';
+import type { Plan } from '@/core/plan/plan';
 import { findWaysOut, type WayOut } from '@/core/remedies/ways-out';
 import { pantry } from '@/store/db';
 import { carryOut, tableInstant } from '@/store/meals';

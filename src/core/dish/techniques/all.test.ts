@@ -3,7 +3,7 @@ import { checkDish } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
 import { makeDish, type Technique } from '@/core/dish/technique';
 import { checkMeal } from '@/core/meal/check';
-import { planMeal } from '@/core/meal/plan-meal';
+import { planMeal } from '@/core/plan/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf } from '@/core/testing/meals';

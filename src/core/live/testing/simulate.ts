@@ -2,8 +2,8 @@ import { carryOn } from '@/core/live/carry-on';
 import { changesThePlan, type LiveEvent, type Said } from '@/core/live/events';
 import { type LiveStep, liveSteps, type Session } from '@/core/live/session';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan, PlannedStep } from '@/core/meal/plan';
-import { planMeal } from '@/core/meal/plan-meal';
+import type { Plan, PlannedStep } from '@/core/plan/plan';
+import { planMeal } from '@/core/plan/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
 
 const MINUTE = 60_000;

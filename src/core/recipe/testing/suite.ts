@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { checkDish } from '@/core/dish/check';
 import { checkMeal } from '@/core/meal/check';
-import { planMeal } from '@/core/meal/plan-meal';
+import { planMeal } from '@/core/plan/plan-meal';
 import { dishFrom } from '@/core/recipe/reading';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { largeKitchen } from '@/core/testing/large-kitchen';

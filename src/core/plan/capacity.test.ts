@@ -3,13 +3,13 @@ import type { Dish } from '@/core/dish/dish';
 import { makeDish } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import type { Appliance } from '@/core/kitchen/kitchen';
+import { checkMeal } from '@/core/meal/check';
+import { partFaults } from '@/core/meal/hand-over';
+import { scaledFor } from '@/core/meal/scaled';
 import { findingsOf } from '@/core/safety/findings';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf, planned } from '@/core/testing/meals';
-import { checkMeal } from './check';
-import { partFaults } from './hand-over';
 import { partsOf } from './parts';
-import { scaledFor } from './scaled';
 
 const made = (technique: string, ways: Record<string, string> = {}, id = technique) =>
   makeDish(techniqueOf(technique), { id, name: technique, servings: 4 }, { ways });

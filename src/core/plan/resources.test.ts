@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { readUnit } from '@/core/meal/keys';
+import { breathAfter, padHands } from '@/core/meal/pace';
+import { burnersFor, peopleFor, vesselsFor } from '@/core/meal/stations';
 import { smallKitchen } from '@/core/testing/meals';
-import { readUnit } from './keys';
-import { breathAfter, padHands } from './pace';
-import { absences, burnersFor, peopleFor, vesselsFor } from './resources';
+import { absences } from './resources';
 
 const person = { id: 'p', name: 'p', role: 'helper', from: '10:00', until: '18:00' } as const;
 

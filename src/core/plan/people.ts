@@ -1,10 +1,10 @@
 import type { Dish } from '@/core/dish/dish';
 import { litresOf } from '@/core/dish/grain-of';
+import { holdOfVessel, readUnit } from '@/core/meal/keys';
+import { type Meal, portionsOf } from '@/core/meal/meal';
 import { clockAt } from '@/core/plain/wall-clock';
 import { printAmount } from '@/core/units/amount';
 import { capital } from '@/core/units/words';
-import { holdOfVessel, readUnit } from './keys';
-import { type Meal, portionsOf } from './meal';
 import { partsOf } from './parts';
 import type { Plan } from './plan';
 import { nameOfUnit } from './read';

@@ -1,8 +1,8 @@
 import type { Dish } from '@/core/dish/dish';
 import { clockMinutes, type Person } from '@/core/kitchen/kitchen';
+import { stepKey } from '@/core/meal/keys';
+import type { Meal } from '@/core/meal/meal';
 import { minuteAt } from '@/core/plain/wall-clock';
-import { stepKey } from './keys';
-import type { Meal } from './meal';
 import type { Part } from './parts';
 import { sleep } from './resources';
 import { HOT_HOUR_MINUTES } from './weights';

@@ -1,5 +1,5 @@
+import { readUnit } from '@/core/meal/keys';
 import type { FoundSolution, Hold, Problem, ProblemLink, ProblemStep } from '@/core/schedule/problem';
-import { readUnit } from './keys';
 
 /** What ties one step to another: `to` cannot start earlier than so many minutes after `from` has started. */
 export interface Tie {

@@ -1,8 +1,8 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import type { Meal } from '@/core/meal/meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
-import type { Meal } from './meal';
 import type { Plan, PlannedStep } from './plan';
 import { planMeal } from './plan-meal';
 

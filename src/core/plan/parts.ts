@@ -4,11 +4,11 @@ import { batches, FIXED_SHARE, scaleMinutes } from '@/core/dish/scale';
 import { simmerFactor } from '@/core/heat/water';
 import { fittingVessels, lotsIn } from '@/core/kitchen/fits';
 import { batchesOn, widthFor } from '@/core/kitchen/floor';
-import { boilMinutes } from './boils';
-import { partKey, stepKey } from './keys';
-import { type Meal, portionsOf } from './meal';
-import { breathAfter, padHands } from './pace';
-import { scaledFor } from './scaled';
+import { boilMinutes } from '@/core/meal/boils';
+import { partKey, stepKey } from '@/core/meal/keys';
+import { type Meal, portionsOf } from '@/core/meal/meal';
+import { breathAfter, padHands } from '@/core/meal/pace';
+import { scaledFor } from '@/core/meal/scaled';
 
 /** A step in more parts than this, and a meal of more parts than that, is refused: see `tooManyParts`. */
 const MOST_OF_A_STEP = 100;

@@ -3,15 +3,16 @@ import type { Dish } from '@/core/dish/dish';
 import type { Range } from '@/core/heat/boil';
 import { celsiusAfter, type Standing } from '@/core/heat/cool';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import { giverOf, type PartFault, partFaults, sayPartFault } from '@/core/meal/hand-over';
+import { holdOfPerson, holdOfVessel, readUnit, stationId, unitId } from '@/core/meal/keys';
+import { type Meal, roomOf } from '@/core/meal/meal';
+import { stationsFor } from '@/core/meal/stations';
+import { groupBy } from '@/core/plain/group-by';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { FoundSolution, ProblemLink, ProblemStep } from '@/core/schedule/problem';
 import { printAmount } from '@/core/units/amount';
 import { listed } from '@/core/units/words';
 import type { Compiled } from './compile';
-import { groupBy } from './group-by';
-import { giverOf, type PartFault, partFaults, sayPartFault } from './hand-over';
-import { holdOfPerson, holdOfVessel, readUnit, stationId, unitId } from './keys';
-import { type Meal, roomOf } from './meal';
 import type { Part } from './parts';
 import {
   type HandsBand,
@@ -23,7 +24,6 @@ import {
   type Waiting,
 } from './plan';
 import type { KnownPlan } from './progress';
-import { stationsFor } from './resources';
 import { explain } from './why';
 
 const SHELF: Station = { id: 'shelf', sort: 'shelf', name: 'Off the heat' };

@@ -1,12 +1,13 @@
 import type { Refusal } from '@/core/dish/check';
+import type { Meal } from '@/core/meal/meal';
+import type { Pin } from '@/core/meal/pin';
 import { bare, own } from '@/core/plain/record';
 import { type Conflict, type FoundSolution, isFound, type NoSolution, type Schedule } from '@/core/schedule/problem';
 import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/solve';
 import { validate } from '@/core/schedule/validate';
 import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
-import type { Meal } from './meal';
-import { type Pin, pinAttempts } from './pins';
+import { pinAttempts } from './pins';
 import type { Plan } from './plan';
 import { knownPlan, nameOfUnit, readPlan } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';

@@ -1,11 +1,13 @@
 import type { VesselNeed } from '@/core/kitchen/fits';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import { readUnit } from '@/core/meal/keys';
+import { type Pin, pinOf } from '@/core/meal/pin';
+import { peopleFor, stationsFor, vesselsFor } from '@/core/meal/stations';
 import type { Alternative } from '@/core/schedule/problem';
-import { readUnit } from './keys';
 import type { Part } from './parts';
-import { type Pin, type PinSets, pinOf } from './pins';
+import type { PinSets } from './pins';
 import type { KnownPlan } from './progress';
-import { type OvenSetting, peopleFor, stationsFor, vesselsFor } from './resources';
+import type { OvenSetting } from './resources';
 import { COST } from './weights';
 
 interface Circumstances {

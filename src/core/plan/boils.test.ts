@@ -3,10 +3,10 @@ import type { Dish } from '@/core/dish/dish';
 import { atOnce, dish, item, leave, pot, simmer, waits } from '@/core/dish/write';
 import { minutesToBoil, wattsOf } from '@/core/heat/boil';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import { checkMeal } from '@/core/meal/check';
+import { type Meal, portionsOf } from '@/core/meal/meal';
 import { drainedGrain, mealOf, planned, smallKitchen } from '@/core/testing/meals';
-import { checkMeal } from './check';
 import { compile } from './compile';
-import { type Meal, portionsOf } from './meal';
 import { partsOf } from './parts';
 
 const [strong, weak] = smallKitchen.burners;

@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it } from 'vitest';
+import type { Meal } from '@/core/meal/meal';
+import { type Pin, pinOf, withoutPin, withPin } from '@/core/meal/pin';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
-import type { Meal } from './meal';
-import { type Pin, pinAttempts, pinOf, unkeptPins, withoutPin, withPin } from './pins';
+import { pinAttempts, unkeptPins } from './pins';
 import type { Plan } from './plan';
 import { planMeal } from './plan-meal';
 import { knownPlan } from './read';

@@ -2,7 +2,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
-import { fitBreaths, withinPools, workUntil } from './fit-in';
+import { fitBreaths, withinPools, workUntil } from './breaths';
 import type { Plan } from './plan';
 import { planMeal } from './plan-meal';
 import { knownPlan } from './read';

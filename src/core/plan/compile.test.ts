@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { atOnce, bake, chop, dish, follow, fry, item, leave, pot, simmer, waits, work } from '@/core/dish/write';
+import type { Meal } from '@/core/meal/meal';
 import type { Problem } from '@/core/schedule/problem';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { drainedGrain, mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { compile } from './compile';
-import type { Meal } from './meal';
 import type { Plan } from './plan';
 import { planMeal } from './plan-meal';
 

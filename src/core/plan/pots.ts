@@ -1,11 +1,11 @@
+import { holdOfVessel, readUnit } from '@/core/meal/keys';
+import type { Meal } from '@/core/meal/meal';
+import { pinOf } from '@/core/meal/pin';
+import { vesselsFor } from '@/core/meal/stations';
 import { clockAt } from '@/core/plain/wall-clock';
-import { holdOfVessel, readUnit } from './keys';
-import type { Meal } from './meal';
 import { leastWidthOf, partsOf } from './parts';
-import { pinOf } from './pins';
 import type { Plan } from './plan';
 import { nameOfUnit } from './read';
-import { vesselsFor } from './resources';
 
 /** A vessel taken for one use of one dish. */
 export interface PotTaken {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { changedFrom, doneAgain, NO_PAST, type Past, takenBack } from './past';
+import { changedFrom, doneAgain, NO_PAST, type Past, takenBack } from './undo-stack';
 
 describe('taking back', () => {
   it('goes back through every change and forth again, and a new change forgets what was ahead', () => {

@@ -1,7 +1,7 @@
+import { groupBy } from '@/core/plain/group-by';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { FoundSolution } from '@/core/schedule/problem';
 import type { Compiled, Entry } from './compile';
-import { groupBy } from './group-by';
 import { EYES, HANDS } from './resources';
 import { Standing, type Tie } from './ties';
 

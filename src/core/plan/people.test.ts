@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import type { Meal } from '@/core/meal/meal';
 import { mealOf, planned, smallKitchen } from '@/core/testing/meals';
 import { brownRice } from '@/demo/harvest';
 import { atOnce, dish, fry, item, leave, pot, simmer, waits } from '../dish/write';
-import type { Meal } from './meal';
 import { portionWords, whatPeopleChange } from './people';
 
 const stew = dish({

@@ -2,16 +2,17 @@ import type { Refusal } from '@/core/dish/check';
 import type { Dish, Lands, Link, Step, VesselUse } from '@/core/dish/dish';
 import { isHeatedAfter, isHot } from '@/core/dish/foods';
 import { minutesToHeat } from '@/core/heat/roast';
+import { checkMeal } from '@/core/meal/check';
+import { giverOf } from '@/core/meal/hand-over';
+import { holdOfPerson, holdOfVessel, readUnit, stepKey, unitId, warmKey } from '@/core/meal/keys';
+import type { Meal } from '@/core/meal/meal';
+import { pinOf } from '@/core/meal/pin';
 import { bare } from '@/core/plain/record';
 import { minuteAt } from '@/core/plain/wall-clock';
 import type { Alternative, Choice, Hold, Problem, ProblemLink, ProblemStep, ReadyRow } from '@/core/schedule/problem';
-import { checkMeal } from './check';
-import { type Breath, fitBreaths, withinPools, workUntil } from './fit-in';
-import { giverOf } from './hand-over';
-import { holdOfPerson, holdOfVessel, readUnit, stepKey, unitId, warmKey } from './keys';
-import type { Meal } from './meal';
+import { type Breath, fitBreaths, withinPools, workUntil } from './breaths';
 import { leastWidthOf, type Part, partsOf, tooManyParts } from './parts';
-import { firmStart, type PinSets, pinOf } from './pins';
+import { firmStart, type PinSets } from './pins';
 import type { KnownPlan, Progress } from './progress';
 import {
   EYES,

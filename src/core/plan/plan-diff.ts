@@ -1,6 +1,7 @@
+import type { Pin } from '@/core/meal/pin';
 import { clockAt } from '@/core/plain/wall-clock';
 import { listed } from '@/core/units/words';
-import { type Pin, unkeptPins } from './pins';
+import { unkeptPins } from './pins';
 import type { Landing, Plan } from './plan';
 
 /** A step that moves by less is not worth a cook's attention. */

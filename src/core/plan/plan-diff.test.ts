@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
-import { whatCameOf, whatLands, whatMoved } from './changes';
 import type { Landing, Plan } from './plan';
+import { whatCameOf, whatLands, whatMoved } from './plan-diff';
 
 let plan: Plan;
 beforeAll(async () => {

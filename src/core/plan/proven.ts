@@ -1,4 +1,4 @@
-import type { Meal } from './meal';
+import type { Meal } from '@/core/meal/meal';
 
 /**
  * What a proof of a plan leaves open, each to stand behind "the best plan": steps stay where they were put by hand, each boil stands on a

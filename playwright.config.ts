@@ -31,7 +31,9 @@ export default defineConfig({
   },
   projects: [
     { name: 'seed', testMatch: 'seed.setup.ts' },
-    { name: 'app', dependencies: ['seed'], use: { storageState: SAMPLE_STATE } },
+    { name: 'app', dependencies: ['seed'], testIgnore: 'api.spec.ts', use: { storageState: SAMPLE_STATE } },
+    // The server takes one search at a time and turns others away: its own tests have it for themselves.
+    { name: 'api', dependencies: ['app'], testMatch: 'api.spec.ts', fullyParallel: false },
   ],
   webServer: {
     command: `node tools/demo.mjs --port ${PORT}`,

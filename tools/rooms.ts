@@ -34,6 +34,7 @@ const ALL_CORE = [
   'core/paper',
   'core/recipe',
   'core/safety',
+  'core/records',
   'core/formats',
 ] as const;
 
@@ -65,9 +66,14 @@ export const ROOMS: Readonly<Record<string, Room>> = {
   'core/paper': room('sheets to print', [...TABLE, 'core/prep'], ['pdfmake/interfaces']),
   'core/recipe': room('reading other people’s', [...GROUND, 'core/dish']),
   'core/safety': room('what a plan has to heed', TABLE),
-  'core/formats': room(
-    'files and their checks',
+  'core/records': room(
+    'what is kept or sent: each its type, its schema, its generations',
     [...TABLE, 'core/live', 'core/prep'],
+    ['joi', 'date-fns'],
+  ),
+  'core/formats': room(
+    'files of records, tables, calendars',
+    [...TABLE, 'core/live', 'core/prep', 'core/records'],
     ['joi', 'ical-generator', 'fast-deep-equal', 'date-fns', 'papaparse'],
   ),
   demo: room('sample meals', TABLE),

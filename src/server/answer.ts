@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { check } from '@/core/formats/refuse';
+import { check } from '@/core/records/refuse';
 import { strangerAt } from './guard';
 import type { Done, Job } from './job';
 import { BoundedQueue } from './queue';

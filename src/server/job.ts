@@ -1,7 +1,7 @@
 import { mealOf, readMealFile } from '@/core/formats/meal-file';
 import { readProblem } from '@/core/formats/problem-file';
-import type { Parsed } from '@/core/formats/refuse';
 import { planMeal } from '@/core/plan/plan-meal';
+import type { Parsed } from '@/core/records/refuse';
 import { type CancelSignal, solve } from '@/core/schedule/solve';
 
 /** What the server is asked for: the text of a body that nobody has read yet, and its options, which were checked. */

@@ -1,11 +1,12 @@
 import Dexie, { type EntityTable, type PromiseExtended, type Transaction } from 'dexie';
 import type { Dish } from '@/core/dish/dish';
-import type { KnownFood, StoredErrand, StoredMeal } from '@/core/formats/backup-file';
-import { dishWithStanding, eveningWithKeys, storedMealWithKeys } from '@/core/formats/older-keys';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Evening } from '@/core/live/evening';
 import type { Plan } from '@/core/plan/plan';
 import type { LarderItem } from '@/core/prep/larder';
+import { broughtUp } from '@/core/records/generations';
+import type { KnownFood, StoredErrand } from '@/core/records/rest';
+import type { StoredMeal } from '@/core/records/setting';
 import type { OwnMeasure } from '@/core/units/measures';
 import { NewerStoreError } from './faults';
 
@@ -138,16 +139,30 @@ const MIGRATIONS: readonly Migration[] = [
     },
     upgrade: async (transaction) => {
       await transaction.table('plans').clear();
-      const dishes = (await transaction.table('dishes').toArray()) as object[];
-      const kitchens = (await transaction.table('kitchens').toArray()) as object[];
-      await transaction.table('dishes').bulkPut(dishes.map(dishWithStanding));
-      const meals = (await transaction.table('meals').toArray()) as object[];
-      await transaction.table('meals').bulkPut(meals.map((meal) => storedMealWithKeys(meal, dishes, kitchens)));
-      const sessions = (await transaction.table('sessions').toArray()) as object[];
-      await transaction.table('sessions').bulkPut(sessions.map(eveningWithKeys));
+      await bringUp(transaction, 1);
     },
   },
 ];
+
+/** Brings every record of an older generation up to now; plans are made anew. */
+async function bringUp(transaction: Transaction, generation: number): Promise<void> {
+  const rows = (table: string) => transaction.table<object>(table).toArray();
+  const now = broughtUp(
+    {
+      kitchens: await rows('kitchens'),
+      dishes: await rows('dishes'),
+      meals: await rows('meals'),
+      evenings: await rows('sessions'),
+      errands: await rows('errands'),
+    },
+    generation,
+  );
+  await transaction.table('kitchens').bulkPut(now.kitchens);
+  await transaction.table('dishes').bulkPut(now.dishes);
+  await transaction.table('meals').bulkPut(now.meals);
+  await transaction.table('sessions').bulkPut(now.evenings);
+  await transaction.table('errands').bulkPut(now.errands);
+}
 
 let opened: Pantry | undefined;
 

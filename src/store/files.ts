@@ -1,7 +1,8 @@
 import { withRemembered } from '@/core/dish/said-foods';
-import { BACKUP_VERSION, type BackupFile, type SettingRow } from '@/core/formats/backup-file';
+import { BACKUP_VERSION, type BackupFile } from '@/core/formats/backup-file';
 import { type MealFile, mealFile } from '@/core/formats/meal-file';
 import { type Answer, type Clash, clashesOf, type Held, incoming } from '@/core/formats/merge';
+import type { SettingRow } from '@/core/records/rest';
 import { type Pantry, SETTINGS, type Setting } from './db';
 import { saidFoods } from './foods';
 import { openMeal, printOf } from './meals';

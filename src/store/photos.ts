@@ -1,4 +1,4 @@
-import type { PhotoAsText } from '@/core/formats/backup-file';
+import type { PhotoAsText } from '@/core/records/rest';
 import type { Pantry, StoredPhoto } from './db';
 
 const MOST_BYTES = 8_000_000;

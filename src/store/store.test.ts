@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { readFileSync } from 'node:fs';
 import Dexie from 'dexie';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
@@ -7,6 +8,7 @@ import { readBackup } from '@/core/formats/backup-file';
 import { readMealFile } from '@/core/formats/meal-file';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { lastTakenBack, standingEvents } from '@/core/live/events';
+import { liveSteps } from '@/core/live/session';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { Pantry } from './db';
@@ -20,6 +22,7 @@ import {
   createMeal,
   loadMeal,
   loadSamples,
+  openMeal,
   printOf,
   setByHand,
   storeDish,
@@ -278,6 +281,28 @@ describe('an evening', () => {
     expect(await openSession(again, meal.id)).toEqual(before);
     expect(again.verno).toBe(6);
     expect(await Dexie.exists(name)).toBe(true);
+  });
+
+  it('of a database that version 5 really wrote is there with every record, and goes on', async () => {
+    const text = readFileSync(new URL('../core/formats/fixtures/database-5.json', import.meta.url), 'utf8');
+    const kept = JSON.parse(text) as { schema: Record<string, string>; tables: Record<string, object[]> };
+    const old = new Dexie('really five');
+    old.version(5).stores(kept.schema);
+    await old.open();
+    for (const [name, rows] of Object.entries(kept.tables)) await old.table(name).bulkPut(rows);
+    old.close();
+    const now = new Pantry('really five');
+    for (const [name, rows] of Object.entries(kept.tables)) {
+      if (name !== 'plans') expect([name, await now.table(name).count()]).toEqual([name, rows.length]);
+    }
+    const evening = (await openSession(now, 'boat'))!;
+    const at = evening.events.at(-1)!.at;
+    const running = liveSteps(evening, at).find(({ status }) => status === 'running')!;
+    const told = await tell(now, evening.id, { kind: 'done', key: running.step.key }, at + 1);
+    expect(told!.events).toHaveLength(evening.events.length + 1);
+    const opened = (await openMeal(now, 'boat'))!;
+    expect((await planned(opened.meal, 1)).landings.length).toBeGreaterThan(2);
+    now.close();
   });
 
   it('and all else of version 5 has keys of today; what a cook says of a food is kept, and fills in every dish that has it', async () => {

@@ -1,10 +1,10 @@
 import { checkDish } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
 import { checkKitchen } from '@/core/meal/check';
+import { type Parsed, parseJson } from '@/core/records/refuse';
 import { type BackupFile, checkBackup, isBackup } from './backup-file';
 import { isDishFile, readDishFile } from './dish-file';
 import { checkMealFile, type MealFile } from './meal-file';
-import { type Parsed, parseJson } from './refuse';
 
 /** What a file of ours may hold. */
 export type Opened =

@@ -3,16 +3,17 @@ import { cautionsAt } from '@/core/dish/cautions';
 import { checkDish } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
 import { minutesOf } from '@/core/dish/strip';
+import { dishShape } from '@/core/records/dish';
+import { broughtUp } from '@/core/records/generations';
+import { check, type Parsed, parseJson, upgrade } from '@/core/records/refuse';
+import { recordOf } from '@/core/records/shapes';
 import { printAmount } from '@/core/units/amount';
-import { dishShape } from './meal-file';
-import { dishWithStanding } from './older-keys';
-import { check, type Parsed, parseJson, upgrade } from './refuse';
 
 export const DISH_VERSION = 2;
 
-/** Version 1 said how a pot stands in words only. */
+/** Version 1 held a dish of generation 1. */
 const OLDER: Readonly<Record<number, (file: object) => object>> = {
-  1: (file) => ({ ...file, version: 2, dish: dishWithStanding(((file as { dish?: object }).dish ?? {}) as object) }),
+  1: (file) => ({ ...file, version: 2, dish: broughtUp({ dishes: [(file as { dish?: unknown }).dish] }, 1).dishes[0] }),
 };
 
 /** One dish in a file of our own: nothing of it is lost. */
@@ -22,7 +23,7 @@ export interface DishFile {
   readonly dish: Dish;
 }
 
-const shape: Joi.ObjectSchema<DishFile> = Joi.object({
+const shape = recordOf<DishFile>({
   format: Joi.string().valid('warm-cadence/dish').required(),
   version: Joi.number().valid(DISH_VERSION).required(),
   dish: dishShape.required(),
@@ -41,7 +42,7 @@ export function isDishFile(text: string): boolean {
 export function readDishFile(text: string): Parsed<Dish> {
   const json = parseJson(text, 'dish file');
   if (!json.ok) return json;
-  const upgraded = upgrade(json.value, 'dish', 2, OLDER);
+  const upgraded = upgrade(json.value, 'dish', DISH_VERSION, OLDER);
   if (!upgraded.ok) return upgraded;
   const file = check(shape, upgraded.value);
   if (!file.ok) return file;

@@ -5,7 +5,7 @@ import type { Evening } from '@/core/live/evening';
 import { withDishOf } from '@/core/meal/keys';
 import type { MealSetting } from '@/core/meal/meal';
 import { own } from '@/core/plain/record';
-import type { StoredMeal } from './backup-file';
+import type { StoredMeal } from '@/core/records/setting';
 import type { MealFile } from './meal-file';
 
 /** What is stored, as far as files can meet it. */

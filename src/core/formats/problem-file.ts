@@ -1,7 +1,7 @@
 import Joi from 'joi';
+import { check, type Parsed, parseJson } from '@/core/records/refuse';
+import { idShape } from '@/core/records/shapes';
 import type { Choice, Problem } from '@/core/schedule/problem';
-import { check, type Parsed, parseJson } from './refuse';
-import { idShape } from './shapes';
 
 const id = idShape(300);
 const minute = Joi.number().integer().min(0).max(100_000);

@@ -1,5 +1,6 @@
 import { isExists } from 'date-fns';
 import Joi from 'joi';
+import { MOST_DAYS_AHEAD } from '@/core/meal/meal';
 import { UNFIT_IDS } from '@/core/plain/id';
 
 // Shapes that every file shares.
@@ -31,3 +32,31 @@ export const dayShape = Joi.string()
     return isExists(year, month - 1, date) ? day : helpers.error('day.none');
   })
   .required();
+
+/** "19:30" */
+export const hourShape = Joi.string()
+  .pattern(/^([01]\d|2[0-3]):[0-5]\d$/, 'an hour such as 19:30')
+  .required();
+
+/** Words of a cook, or none. */
+export const wordsShape = Joi.string().allow('').max(2000);
+
+/** Words that the app wrote, or none. */
+export const textShape = Joi.string().allow('').max(4000);
+
+/** Whole minutes that a step may take: up to what is kept from the longest way back. */
+export const minutesShape = Joi.number()
+  .integer()
+  .min(0)
+  .max(1440 * (MOST_DAYS_AHEAD + 1));
+
+/** What a pot may hold. */
+export const litresShape = Joi.number().min(0.05).max(200);
+
+/** A schema for each field of a record of a type, and for nothing else: the compiler holds the two together. */
+type Fields<T> = { readonly [Field in keyof Required<T>]: Joi.Schema };
+
+/** The schema of a record. A field that the type has and the schema has not, or the other way round, does not compile. */
+export function recordOf<T extends object>(fields: Fields<T>): Joi.ObjectSchema<T> {
+  return Joi.object(fields) as Joi.ObjectSchema<T>;
+}

@@ -94,7 +94,7 @@ function standingOf(how: string): Standing | null {
 }
 
 /** A dish whose pot stands open or wrapped by the words of it says so by itself. */
-export function dishWithStanding<T extends object>(dish: T): T {
+function dishWithStanding<T extends object>(dish: T): T {
   const lands = (dish as Row)['lands'] as Row | null | undefined;
   const waits = lands?.['waits'] as Row | undefined;
   const standing = waits && waits['standing'] === undefined ? standingOf(text(waits['how'])) : null;
@@ -114,7 +114,7 @@ function eventWithKeys(event: unknown, rename: (key: string) => string): unknown
 }
 
 /** An evening at the stove with its keys. */
-export function eveningWithKeys(evening: object): object {
+function eveningWithKeys(evening: object): object {
   const { meal, plan, events, ...rest } = evening as Row;
   const own = (meal ?? {}) as Row;
   const rename = renamings(rows(own['dishes']), [own['kitchen'] as Row].filter(Boolean));
@@ -136,43 +136,45 @@ function settingWithKeys(setting: object, rename: (key: string) => string): obje
   };
 }
 
-/** A meal's setting as it is stored, given the dishes and kitchens there are. */
-export function storedMealWithKeys<T extends object>(
-  meal: T,
-  dishes: readonly object[],
-  kitchens: readonly object[],
-): T {
-  return settingWithKeys(meal, renamings(dishes as readonly Row[], kitchens as readonly Row[])) as T;
+/** All that is kept or sent, unchecked, in lists; what a file does not have is left out. */
+export interface World {
+  readonly kitchens?: unknown;
+  readonly dishes?: unknown;
+  readonly meals?: unknown;
+  readonly plans?: unknown;
+  readonly evenings?: unknown;
+  readonly errands?: unknown;
 }
 
-/** A meal file of version 2. */
-export function mealWithKeys(file: object): object {
-  const { meal, kitchen, dishes, plan, log, ...rest } = file as Row;
-  const rename = renamings(rows(dishes), [kitchen as Row].filter(Boolean));
-  return {
-    ...rest,
-    meal: typeof meal === 'object' && meal !== null ? settingWithKeys(meal, rename) : meal,
-    kitchen,
-    dishes: Array.isArray(dishes)
-      ? dishes.map((dish) => (typeof dish === 'object' && dish !== null ? dishWithStanding(dish) : dish))
-      : dishes,
-    ...(plan === undefined ? {} : { plan: planWithKeys(plan, rename) }),
-    ...(log === undefined ? {} : { log: Array.isArray(log) ? log.map((each) => eveningWithKeys(each ?? {})) : log }),
-  };
+/** The shape that records have now. A change of any of them gets the next number and a step in `STEPS`; nothing else migrates. */
+export const GENERATION = 2;
+
+/** What each generation needs to become the next. */
+const STEPS: Readonly<Record<number, (world: World) => World>> = { 1: withKeys };
+
+/**
+ * Brings records of an older generation up to now: the one ladder of the database, of files and of backups. What is not as it should be is left
+ * as it is, for the check after it to refuse.
+ */
+export function broughtUp<W extends World>(world: W, from: number): W {
+  let now: World = world;
+  for (let generation = from; generation < GENERATION; generation++) now = STEPS[generation]!(now);
+  return now as W;
 }
 
-/** A backup of version 2. */
-export function backupWithKeys(file: object): object {
-  const { meals, dishes, kitchens, evenings, errands, ...rest } = file as Row;
-  const rename = renamings(rows(dishes), rows(kitchens));
-  const each = (list: unknown, change: (row: Row) => object) =>
-    Array.isArray(list) ? list.map((row) => change((row ?? {}) as Row)) : list;
-  return {
-    ...rest,
-    kitchens,
-    dishes: each(dishes, dishWithStanding),
-    meals: each(meals, (meal) => settingWithKeys(meal, rename)),
-    evenings: each(evenings, eveningWithKeys),
-    errands: each(errands, (errand) => ({ ...errand, key: rename(text(errand['key'])) })),
+/** In generation 1 ids were not escaped in keys, steps of plans did not tell which they are, and how a pot stands was told in words only. */
+function withKeys(world: World): World {
+  const rename = renamings(rows(world.dishes), rows(world.kitchens));
+  const each = (list: unknown, change: (row: Row) => unknown) =>
+    Array.isArray(list)
+      ? list.map((row: unknown) => (typeof row === 'object' && row !== null ? change(row as Row) : row))
+      : list;
+  const changed: Readonly<Record<string, unknown>> = {
+    dishes: each(world.dishes, dishWithStanding),
+    meals: each(world.meals, (meal) => settingWithKeys(meal, rename)),
+    plans: each(world.plans, (plan) => planWithKeys(plan, rename)),
+    evenings: each(world.evenings, eveningWithKeys),
+    errands: each(world.errands, (errand) => ({ ...errand, key: rename(text(errand['key'])) })),
   };
+  return { ...world, ...Object.fromEntries(Object.entries(changed).filter(([, list]) => list !== undefined)) };
 }

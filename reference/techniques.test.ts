@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { aftersOf } from '@/core/dish/by-hand';
 import { cautionsAt } from '@/core/dish/cautions';
 import type { Dish, Step } from '@/core/dish/dish';
+import { aftersOf } from '@/core/dish/edit-steps';
 import { grainParts } from '@/core/dish/grain-of';
 import { measuredAt } from '@/core/dish/rules';
 import { scaleDish } from '@/core/dish/scale';

@@ -19,9 +19,6 @@ export interface StoredPlan {
   readonly plan: Plan;
 }
 
-/** The session of a meal at the stove; `over` when it was put away. */
-export type StoredSession = Evening;
-
 export const SETTINGS = ['money', 'backed up', 'paper', 'learning', 'quiet', 'follow', 'pretend'] as const;
 
 /** A choice of the cook that belongs to no meal: the sign of the money, when all was last backed up. */
@@ -47,7 +44,7 @@ export class Pantry extends Dexie {
   declare readonly dishes: EntityTable<Dish, 'id'>;
   declare readonly meals: EntityTable<StoredMeal, 'id'>;
   declare readonly plans: EntityTable<StoredPlan, 'mealId'>;
-  declare readonly sessions: EntityTable<StoredSession, 'id'>;
+  declare readonly sessions: EntityTable<Evening, 'id'>;
   declare readonly marks: EntityTable<Mark, 'name'>;
   declare readonly measures: EntityTable<OwnMeasure, 'id'>;
   declare readonly errands: EntityTable<StoredErrand, 'id'>;
@@ -108,7 +105,7 @@ const MIGRATIONS: readonly Migration[] = [
     upgrade: async (transaction) => {
       await transaction.table('plans').clear();
       await transaction
-        .table<StoredSession>('sessions')
+        .table<Evening>('sessions')
         .toCollection()
         .modify((session: { plan: Plan }) => {
           const steps = session.plan.steps.map((step) => ({ ...step, choices: [], slackSooner: 0, chain: [] }));

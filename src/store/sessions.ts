@@ -1,15 +1,16 @@
 import { format } from 'date-fns';
 import { atHour } from '@/core/live/as-it-is';
 import type { CarriedOn } from '@/core/live/carry-on';
-import { isToldAlready, type LiveEvent, type Said } from '@/core/live/events';
+import type { Evening } from '@/core/live/evening';
+import { isToldAlready, type LiveEvent, type NewEvent } from '@/core/live/events';
 import { unlearnedKitchen } from '@/core/log/lessons';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/plan/plan';
-import type { Pantry, StoredSession } from './db';
+import type { Pantry } from './db';
 import { tableInstant } from './meals';
 
 /** The session of a meal that is not put away, if any. */
-export async function openSession(db: Pantry, mealId: string): Promise<StoredSession | undefined> {
+export async function openSession(db: Pantry, mealId: string): Promise<Evening | undefined> {
   return (await db.sessions.where('mealId').equals(mealId).toArray()).find((session) => !session.over);
 }
 
@@ -45,9 +46,9 @@ export async function wasPutAway(db: Pantry, meal: Meal): Promise<boolean> {
 export async function tell(
   db: Pantry,
   id: string,
-  said: Said | readonly Said[],
+  said: NewEvent | readonly NewEvent[],
   now: number,
-): Promise<StoredSession | undefined> {
+): Promise<Evening | undefined> {
   return db.transaction('rw', db.sessions, async () => {
     const session = await db.sessions.get(id);
     if (!session) return undefined;
@@ -89,7 +90,7 @@ export async function endSession(db: Pantry, id: string): Promise<void> {
 /** Begins a new meal from what was cooked on an evening: the same people, kitchen and dishes, on another day. Dishes that are not there any more are left out. */
 export async function cookAgain(
   db: Pantry,
-  evening: StoredSession,
+  evening: Evening,
   day: Date,
 ): Promise<{ readonly ok: true; readonly id: string } | { readonly ok: false; readonly sentence: string }> {
   return db.transaction('rw', [db.meals, db.dishes, db.kitchens], async () => {

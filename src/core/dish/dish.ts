@@ -1,5 +1,5 @@
 import type { SaidFood } from '@/core/food/food';
-import type { Standing } from '@/core/heat/cool';
+import type { PotStands } from '@/core/heat/cool';
 import type { VesselNeed } from '@/core/kitchen/fits';
 import type { ApplianceKind, Heat } from '@/core/kitchen/kitchen';
 import type { Amount } from '@/core/units/amount';
@@ -144,7 +144,7 @@ export interface Waits {
   readonly mostMinutes: number;
   readonly how: string;
   /** How its pot stands meanwhile, which decides how fast it cools; covered when absent. */
-  readonly standing?: Standing;
+  readonly standing?: PotStands;
   readonly served: 'hot' | 'warm' | 'cold';
   /** The finished dish may stand a night in the cold. */
   readonly overnight?: boolean;

@@ -13,7 +13,7 @@ export interface Way {
 }
 
 /** A point where cooks differ; the first way is the usual one. */
-export interface Choice {
+export interface WayChoice {
   readonly id: string;
   readonly asks: string;
   readonly ways: readonly Way[];
@@ -66,7 +66,7 @@ export interface Technique {
   readonly family: Family;
   /** What it is, in a sentence. */
   readonly says: string;
-  readonly choices: readonly Choice[];
+  readonly choices: readonly WayChoice[];
   readonly slots: readonly Slot[];
   /** What stands in a slot instead of its usual, by the ways that are chosen; what the cook says goes before it. */
   readonly instead?: (way: (choice: string) => string) => Readonly<Record<string, Filling>>;

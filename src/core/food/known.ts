@@ -29,7 +29,7 @@ import { partsOf, plain, wordsOf } from './names';
 import { COOKED_WORDS, CUTS, DESCRIBING, DESCRIBING_PHRASES, MINCING_WORDS, STOCK_WORDS, UNSURE_WORDS } from './words';
 
 /** What a name says: the foods in it, and the words that are not known. A name is known when it has foods and nothing unknown. */
-export interface Reading {
+export interface NameReading {
   readonly foods: readonly Food[];
   readonly unknown: readonly string[];
 }
@@ -124,7 +124,7 @@ function ofAnimals(allergens: readonly string[], honey: boolean): Diet {
 }
 
 /** Reads what a name says. */
-export function readFood(name: string): Reading {
+export function readFood(name: string): NameReading {
   const tinned = IN_A_TIN.test(plain(name));
   const read = partsOf(name, JOINED).map((part) => readPart(part, tinned));
   const foods = read.flatMap((part) => part.foods);
@@ -269,7 +269,7 @@ export interface Named {
   readonly food?: SaidFood;
 }
 
-const read = new Map<string, Reading>();
+const read = new Map<string, NameReading>();
 const MOST_KEPT = 5000;
 
 /** The foods of a thing: as the cook has said, else by its name. */
@@ -282,8 +282,8 @@ export function unknownIn({ name, food }: Named): readonly string[] {
   return food ? [] : readingOf(name).unknown;
 }
 
-/** Reading a name is pure and asked for at every glance: it is kept. */
-function readingOf(name: string): Reading {
+/** NameReading a name is pure and asked for at every glance: it is kept. */
+function readingOf(name: string): NameReading {
   const kept = read.get(name);
   if (kept) return kept;
   if (read.size >= MOST_KEPT) read.clear();

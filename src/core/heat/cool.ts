@@ -4,13 +4,13 @@ import { SPECIFIC_HEAT } from './water';
 
 /** How a pot stands while it cools. */
 export const STANDINGS = ['open', 'covered', 'wrapped'] as const;
-export type Standing = (typeof STANDINGS)[number];
+export type PotStands = (typeof STANDINGS)[number];
 
 /**
  * W/(m² K) that the whole outside of a pot of hot food gives off, steam from an open top included. Common practice, no source: a covered
  * pot of 4 l is at 60 °C after one and a half to two and a half hours.
  */
-const GIVES_OFF: Readonly<Record<Standing, Range>> = {
+const GIVES_OFF: Readonly<Record<PotStands, Range>> = {
   open: { low: 14, likely: 20, high: 30 },
   covered: { low: 8, likely: 11, high: 14 },
   wrapped: { low: 2.5, likely: 4, high: 6 },
@@ -21,7 +21,7 @@ export interface CoolingQuestion {
   readonly widthCm: number;
   readonly fromCelsius: number;
   readonly roomCelsius: number;
-  readonly standing: Standing;
+  readonly standing: PotStands;
 }
 
 /** Minutes after which a pot has lost all but 37 % of what it is warmer than the room. Newton's law of cooling. */

@@ -1,11 +1,11 @@
 import type { Dish } from '@/core/dish/dish';
 import { KEPT_WARM, keptWarm, type WarmPlace } from '@/core/dish/keep-warm';
-import { beginsInTheOven, goesOnInTheOven } from '@/core/meal/elsewhere';
 import { isPartOf, readUnit, stepKey } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
+import { beginsInTheOven, goesOnInTheOven } from '@/core/meal/other-heat';
 import { tableLater } from '@/core/plain/wall-clock';
 import { landingAt, type Plan } from '@/core/plan/plan';
-import { type Standing, standingEvents } from './events';
+import { type StandingEvent, standingEvents } from './events';
 import { liveSteps, type Session } from './session';
 
 const MINUTE = 60_000;
@@ -57,7 +57,7 @@ export function mealAsItIs(session: Session, at: number): Meal {
 }
 
 /** A dish with what was decided for it, the latest word counting. */
-function asDecided(session: Session, dish: Dish, events: readonly Standing[], at: number): Dish {
+function asDecided(session: Session, dish: Dish, events: readonly StandingEvent[], at: number): Dish {
   let now = dish;
   let where: WarmPlace | null = null;
   for (const event of events) {

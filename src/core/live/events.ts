@@ -67,7 +67,7 @@ export type LiveEvent =
   | (Told & { readonly kind: 'undo'; readonly of: string });
 
 export type EventKind = LiveEvent['kind'];
-export type Standing = Exclude<LiveEvent, { kind: 'undo' }>;
+export type StandingEvent = Exclude<LiveEvent, { kind: 'undo' }>;
 
 /** Events that change what the planner must plan; the others only tell. */
 const QUIET: ReadonlySet<EventKind> = new Set(['note', 'kept', 'rated', 'left-over']);
@@ -87,9 +87,9 @@ export function takenBack(events: readonly LiveEvent[]): ReadonlySet<string> {
 }
 
 /** The events that count, by the clock as it goes now: without those taken back, and without the undoings. */
-export function standingEvents(events: readonly LiveEvent[]): readonly Standing[] {
+export function standingEvents(events: readonly LiveEvent[]): readonly StandingEvent[] {
   const gone = takenBack(events);
-  const standing = events.filter((event): event is Standing => event.kind !== 'undo' && !gone.has(event.id));
+  const standing = events.filter((event): event is StandingEvent => event.kind !== 'undo' && !gone.has(event.id));
   if (!standing.some(({ kind }) => kind === 'clock-set')) return standing;
   let by = 0;
   return standing
@@ -103,7 +103,7 @@ export function standingEvents(events: readonly LiveEvent[]): readonly Standing[
 }
 
 /** An event as it reads on a clock that was set since. */
-function movedBy(event: Standing, by: number): Standing {
+function movedBy(event: StandingEvent, by: number): StandingEvent {
   const at = event.at + by;
   if (event.kind === 'to-oven' && event.under)
     return { ...event, at, under: { ...event.under, until: event.under.until + by } };
@@ -128,7 +128,7 @@ const ONCE: ReadonlySet<EventKind> = new Set(['begun', 'done', 'clock', 'skipped
 const ONE_PRESS = 1000;
 
 /** Whether the log says already what is to be told: a press that was counted twice, in one window or in two. */
-export function isToldAlready(events: readonly LiveEvent[], said: Said, at: number): boolean {
+export function isToldAlready(events: readonly LiveEvent[], said: NewEvent, at: number): boolean {
   const gone = takenBack(events);
   return events.some(
     (event) =>
@@ -140,7 +140,7 @@ export function isToldAlready(events: readonly LiveEvent[], said: Said, at: numb
 }
 
 /** About the same thing; for how long may differ by the moment between two presses. */
-function saysTheSame(event: LiveEvent, said: Said): boolean {
+function saysTheSame(event: LiveEvent, said: NewEvent): boolean {
   const { id: _, at: __, ...told } = event;
   const fields = Object.keys({ ...told, ...said }).filter((field) => field !== 'kind');
   const of = (record: object, field: string) => (record as Record<string, unknown>)[field];
@@ -175,7 +175,7 @@ export interface StepTold {
 const NOTHING: StepTold = { pauses: [], water: 0 };
 
 /** What was told about each step, the latest word counting. */
-export function toldOf(events: readonly Standing[]): ReadonlyMap<string, StepTold> {
+export function toldOf(events: readonly StandingEvent[]): ReadonlyMap<string, StepTold> {
   const told = new Map<string, StepTold>();
   for (const event of events) {
     if (!('key' in event) || event.key === undefined || event.kind === 'note') continue;
@@ -185,7 +185,7 @@ export function toldOf(events: readonly Standing[]): ReadonlyMap<string, StepTol
   return told;
 }
 
-function withEvent(told: StepTold, event: Standing): StepTold {
+function withEvent(told: StepTold, event: StandingEvent): StepTold {
   const { at } = event;
   switch (event.kind) {
     case 'begun':
@@ -233,4 +233,8 @@ export function pausedFor({ pauses }: Pick<StepTold, 'pauses'>, until: number): 
 }
 
 /** An event as it is told, without what it gets when it is stored. */
-export type Said = LiveEvent extends infer Event ? (Event extends LiveEvent ? Omit<Event, 'id' | 'at'> : never) : never;
+export type NewEvent = LiveEvent extends infer Event
+  ? Event extends LiveEvent
+    ? Omit<Event, 'id' | 'at'>
+    : never
+  : never;

@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '@/core/schedule/random';
-import { believed, faultOf, forecastCentre, forecastWeight, type Reading, sayFault } from './instruments';
+import { believed, faultOf, forecastCentre, forecastWeight, type Measurement, sayFault } from './instruments';
 import { centreAfter, type PretendedProbe, pretended, probeSays, scaleSays } from './pretend';
 
 const MINUTE = 60_000;
 const roast: PretendedProbe = { startAt: 0, from: 8, around: 160, slowness: 90, noise: 0.3 };
 
-function readings(probe: PretendedProbe, from: number, to: number, seed = 1, every = 10_000): Reading[] {
+function readings(probe: PretendedProbe, from: number, to: number, seed = 1, every = 10_000): Measurement[] {
   const random = seededRandom(seed);
-  const list: Reading[] = [];
+  const list: Measurement[] = [];
   for (let at = from * MINUTE; at <= to * MINUTE; at += every) {
     const said = probeSays(probe, at, random);
     if (said) list.push(said);

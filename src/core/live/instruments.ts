@@ -1,7 +1,7 @@
 import { linearRegression, standardDeviation } from 'simple-statistics';
 
 /** What an instrument says: °C of a probe, grams of a scale. */
-export interface Reading {
+export interface Measurement {
   readonly at: number;
   readonly value: number;
 }
@@ -13,7 +13,7 @@ export interface Reading {
 export interface Instrument {
   readonly kind: 'probe' | 'scale';
   readonly name: string;
-  readonly listen: (hear: (reading: Reading) => void) => () => void;
+  readonly listen: (hear: (reading: Measurement) => void) => () => void;
 }
 
 export type Fault = 'silent' | 'jumped' | 'frozen';
@@ -28,7 +28,7 @@ const FROZEN = 120 * SECOND;
 const JUMP: Readonly<Record<Instrument['kind'], number>> = { probe: 6, scale: 400 };
 
 /** What is wrong with an instrument by what it said; null while it can be believed. */
-export function faultOf(kind: Instrument['kind'], readings: readonly Reading[], now: number): Fault | null {
+export function faultOf(kind: Instrument['kind'], readings: readonly Measurement[], now: number): Fault | null {
   const last = readings.at(-1);
   if (!last) return null;
   if (now - last.at > SILENT) return 'silent';
@@ -51,8 +51,8 @@ export function sayFault(fault: Fault, name: string): string {
 }
 
 /** Readings without the jumps: a probe that slipped out for a moment spoils no forecast. */
-export function believed(kind: Instrument['kind'], readings: readonly Reading[]): readonly Reading[] {
-  const kept: Reading[] = [];
+export function believed(kind: Instrument['kind'], readings: readonly Measurement[]): readonly Measurement[] {
+  const kept: Measurement[] = [];
   for (const reading of readings) {
     const last = kept.at(-1);
     const since = last ? (reading.at - last.at) / MINUTE : 0;
@@ -83,7 +83,7 @@ const STALL_SHARE = 0.4;
  * When the centre of a piece reaches a temperature in surroundings of another. Newton's law of heating, fitted to the last minutes: the
  * logarithm of what is still missing to the surroundings falls in a straight line. Null while there is too little to go by, or it falls.
  */
-export function forecastCentre(readings: readonly Reading[], target: number, around: number): Forecast | null {
+export function forecastCentre(readings: readonly Measurement[], target: number, around: number): Forecast | null {
   const good = believed('probe', readings);
   const last = good.at(-1);
   if (!last) return null;
@@ -113,7 +113,7 @@ interface Line {
   readonly uncertainty: number;
 }
 
-function fitted(readings: readonly Reading[], around: number): Line {
+function fitted(readings: readonly Measurement[], around: number): Line {
   const zero = readings[0]!.at;
   const points = readings.map(({ at, value }): [number, number] => [(at - zero) / MINUTE, Math.log(around - value)]);
   const { m, b } = linearRegression(points);
@@ -128,7 +128,7 @@ function fitted(readings: readonly Reading[], around: number): Line {
   };
 }
 
-function isStalled(readings: readonly Reading[], around: number): boolean {
+function isStalled(readings: readonly Measurement[], around: number): boolean {
   const middle = (readings[0]!.at + readings.at(-1)!.at) / 2;
   const early = readings.filter(({ at }) => at < middle);
   const late = readings.filter(({ at }) => at >= middle);
@@ -137,7 +137,7 @@ function isStalled(readings: readonly Reading[], around: number): boolean {
 }
 
 /** When a pot weighs no more than so many grams: what boils off, by the last minutes. Null while it does not get lighter. */
-export function forecastWeight(readings: readonly Reading[], target: number): Forecast | null {
+export function forecastWeight(readings: readonly Measurement[], target: number): Forecast | null {
   const good = believed('scale', readings);
   const last = good.at(-1);
   const recent = last ? good.filter(({ at }) => at >= last.at - WINDOW) : [];

@@ -6,7 +6,7 @@ import { barleyLeeks, mushroomStock } from '@/demo/harvest';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { agreedTableAt } from './as-it-is';
 import { cuesAt, ringsAt } from './cues';
-import type { LiveEvent, Said } from './events';
+import type { LiveEvent, NewEvent } from './events';
 import { followAlong } from './follow';
 import { nextLookAt, questionOf, toFishOut, untilAfter, waterReminder } from './looks';
 import { lateOffer } from './offer';
@@ -45,7 +45,7 @@ function upTo(key: string): Session {
 }
 const live = (session: Session, key: string, now: number): LiveStep =>
   liveSteps(session, now).find((each) => each.step.key === key)!;
-const told = (session: Session, said: Said, now: number): Session => ({
+const told = (session: Session, said: NewEvent, now: number): Session => ({
   ...session,
   events: [...session.events, { ...said, id: `t${session.events.length}`, at: now } as LiveEvent],
 });

@@ -1,5 +1,5 @@
 import type { Landing, Plan } from '@/core/plan/plan';
-import { type Said, standingEvents } from './events';
+import { type NewEvent, standingEvents } from './events';
 import type { Session } from './session';
 
 /** Less than this is not worth speaking about. */
@@ -36,7 +36,7 @@ export function isTrouble({ late, spoilt }: Trouble): boolean {
 }
 
 /** What to tell when all may be as it is: the hour stays, what is late comes late, what stands too long stands. */
-export function borneAsItIs({ landings }: Plan): Extract<Said, { kind: 'kept' }> {
+export function borneAsItIs({ landings }: Plan): Extract<NewEvent, { kind: 'kept' }> {
   const hot = landings.filter(({ served }) => served !== 'cold');
   return {
     kind: 'kept',

@@ -1,5 +1,5 @@
 import type { Random } from '@/core/schedule/random';
-import type { Instrument, Reading } from './instruments';
+import type { Instrument, Measurement } from './instruments';
 
 const MINUTE = 60_000;
 
@@ -39,7 +39,7 @@ export function centreAfter({ from, around, slowness, stall }: PretendedProbe, m
 }
 
 /** What a pretended probe says at an instant; null while it is silent. */
-export function probeSays(probe: PretendedProbe, now: number, random: Random): Reading | null {
+export function probeSays(probe: PretendedProbe, now: number, random: Random): Measurement | null {
   const mishap = probe.mishaps?.find(({ from, to }) => now >= from && now < to);
   if (mishap?.kind === 'silent') return null;
   const at = mishap?.kind === 'frozen' ? mishap.from : now;
@@ -57,7 +57,11 @@ export interface PretendedScale {
   readonly noise: number;
 }
 
-export function scaleSays({ startAt, grams, boilsOff, noise }: PretendedScale, now: number, random: Random): Reading {
+export function scaleSays(
+  { startAt, grams, boilsOff, noise }: PretendedScale,
+  now: number,
+  random: Random,
+): Measurement {
   const gone = boilsOff * Math.max(0, (now - startAt) / MINUTE);
   return { at: now, value: Math.round(Math.max(0, grams - gone) + noise * (random.next() * 2 - 1)) };
 }
@@ -66,7 +70,7 @@ export function scaleSays({ startAt, grams, boilsOff, noise }: PretendedScale, n
 export function pretended(
   kind: Instrument['kind'],
   name: string,
-  say: () => Reading | null,
+  say: () => Measurement | null,
   every: (beat: () => void) => () => void,
 ): Instrument {
   return {

@@ -1,6 +1,6 @@
 import type { Meal } from '@/core/meal/meal';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
-import { type LiveEvent, pausedFor, type Standing, type StepTold, standingEvents, toldOf } from './events';
+import { type LiveEvent, pausedFor, type StandingEvent, type StepTold, standingEvents, toldOf } from './events';
 
 /** An evening at the stove: the meal as it was when it began, the plan as it stands, and everything that was told. */
 export interface Session {
@@ -52,7 +52,7 @@ export function instantOf(session: Pick<Session, 'tableAt'>, minute: number): nu
 }
 
 /** The event that an undo would take back, if there is one. */
-export function lastStanding(session: Session): Standing | undefined {
+export function lastStanding(session: Session): StandingEvent | undefined {
   return standingEvents(session.events).findLast(({ kind }) => kind !== 'clock-set');
 }
 

@@ -5,7 +5,7 @@ import type { Plan } from '@/core/plan/plan';
 import { seededRandom } from '@/core/schedule/random';
 import { drainedGrain, mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { cuesAt, dangerAt } from './cues';
-import type { Said } from './events';
+import type { NewEvent } from './events';
 import { liveSteps, type Session } from './session';
 import { cookThrough } from './testing/simulate';
 
@@ -51,7 +51,7 @@ function stormOf(random: () => number) {
     once.add(name);
     return true;
   };
-  return (session: Session, steps: ReturnType<typeof liveSteps>, now: number): Said | null => {
+  return (session: Session, steps: ReturnType<typeof liveSteps>, now: number): NewEvent | null => {
     const running = steps.filter(({ status }) => status === 'running');
     const any = running[Math.floor(random() * running.length)];
     const last = session.events.at(-1);

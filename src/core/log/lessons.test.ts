@@ -5,7 +5,7 @@ import type { Evening } from '@/core/live/evening';
 import { cookThrough } from '@/core/live/testing/simulate';
 import { joinedKey, unitId } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
-import { partsOf } from '@/core/plan/parts';
+import { partsOf } from '@/core/plan/lots';
 import type { PlannedStep } from '@/core/plan/plan';
 import { seededRandom } from '@/core/schedule/random';
 import { planned } from '@/core/testing/meals';

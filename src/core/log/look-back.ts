@@ -94,7 +94,7 @@ export function ratingsOf({ events }: Pick<Evening, 'events'>, dishId: string): 
 }
 
 /** What to do otherwise next time, with the reason. `dish` is the dish as it would be written then; null where plans learn it by themselves. */
-export interface Proposal {
+export interface NextTime {
   readonly id: string;
   readonly dishId: string;
   readonly says: string;
@@ -110,7 +110,7 @@ const LESS_SALT = 0.1;
 const LONGER = 0.1;
 
 /** Proposals from what an evening showed: minutes from all evenings, liquid, salt and time on the heat from what was said of the dishes as they are now. */
-export function proposalsFor(evening: Evening, lessons: Lessons, dishes: readonly Dish[]): readonly Proposal[] {
+export function proposalsFor(evening: Evening, lessons: Lessons, dishes: readonly Dish[]): readonly NextTime[] {
   const back = lookBack(evening);
   return [
     ...timeProposals(back.records, lessons),
@@ -118,9 +118,9 @@ export function proposalsFor(evening: Evening, lessons: Lessons, dishes: readonl
   ];
 }
 
-function timeProposals(records: readonly StepRecord[], lessons: Lessons): Proposal[] {
+function timeProposals(records: readonly StepRecord[], lessons: Lessons): NextTime[] {
   const worst = [...records].sort((a, b) => Math.abs(b.real - b.planned) - Math.abs(a.real - a.planned)).slice(0, 5);
-  return worst.flatMap((record): Proposal[] => {
+  return worst.flatMap((record): NextTime[] => {
     const off = Math.round(record.real - record.planned);
     if (Math.abs(off) < WORTH_MINUTES) return [];
     const lesson = lessons.steps.get(record.step);
@@ -137,9 +137,9 @@ function timeProposals(records: readonly StepRecord[], lessons: Lessons): Propos
   });
 }
 
-function tasteProposals(evening: Evening, { dishId, dishName, ratings }: Landed, dishes: readonly Dish[]): Proposal[] {
+function tasteProposals(evening: Evening, { dishId, dishName, ratings }: Landed, dishes: readonly Dish[]): NextTime[] {
   const dish = dishes.find(({ id }) => id === dishId);
-  const list: Proposal[] = [];
+  const list: NextTime[] = [];
   if (!dish) return list;
   const add = (id: string, says: string, because: string, changed: Dish | null) =>
     list.push({ id: `${id} ${dishId}`, dishId, says, because, dish: changed });

@@ -5,8 +5,8 @@ import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals'
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { ALL_THAT_CAN, aheadPoints, asMadeAhead, madeAhead, stepsForTheDayBefore } from './ahead';
 import { checkKitchen, checkMeal } from './check';
-import { inTheOven, moreGently } from './elsewhere';
 import type { Meal } from './meal';
+import { inTheOven, moreGently } from './other-heat';
 
 const stew = dish({
   id: 'stew',

@@ -7,7 +7,7 @@ import { checkMeal } from '@/core/meal/check';
 import { type Meal, portionsOf } from '@/core/meal/meal';
 import { drainedGrain, mealOf, planned, smallKitchen } from '@/core/testing/meals';
 import { compile } from './compile';
-import { partsOf } from './parts';
+import { partsOf } from './lots';
 
 const [strong, weak] = smallKitchen.burners;
 const twoStrengths: Kitchen = {

@@ -9,7 +9,7 @@ import { scaledFor } from '@/core/meal/scaled';
 import { findingsOf } from '@/core/safety/findings';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf, planned } from '@/core/testing/meals';
-import { partsOf } from './parts';
+import { partsOf } from './lots';
 
 const made = (technique: string, ways: Record<string, string> = {}, id = technique) =>
   makeDish(techniqueOf(technique), { id, name: technique, servings: 4 }, { ways });

@@ -11,7 +11,7 @@ import { bare } from '@/core/plain/record';
 import { minuteAt } from '@/core/plain/wall-clock';
 import type { Alternative, Choice, Hold, Problem, ProblemLink, ProblemStep, ReadyRow } from '@/core/schedule/problem';
 import { type Breath, fitBreaths, withinPools, workUntil } from './breaths';
-import { leastWidthOf, type Part, partsOf, tooManyParts } from './parts';
+import { leastWidthOf, type Part, partsOf, tooManyParts } from './lots';
 import { firmStart, type PinSets } from './pins';
 import type { KnownPlan, Progress } from './progress';
 import {

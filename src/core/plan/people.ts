@@ -5,7 +5,7 @@ import { type Meal, portionsOf } from '@/core/meal/meal';
 import { clockAt } from '@/core/plain/wall-clock';
 import { printAmount } from '@/core/units/amount';
 import { capital } from '@/core/units/words';
-import { partsOf } from './parts';
+import { partsOf } from './lots';
 import type { Plan } from './plan';
 import { nameOfUnit } from './read';
 

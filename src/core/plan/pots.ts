@@ -3,7 +3,7 @@ import type { Meal } from '@/core/meal/meal';
 import { pinOf } from '@/core/meal/pin';
 import { vesselsFor } from '@/core/meal/stations';
 import { clockAt } from '@/core/plain/wall-clock';
-import { leastWidthOf, partsOf } from './parts';
+import { leastWidthOf, partsOf } from './lots';
 import type { Plan } from './plan';
 import { nameOfUnit } from './read';
 

@@ -1,7 +1,7 @@
 import { cautionsAt } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
 import type { Range } from '@/core/heat/boil';
-import { celsiusAfter, type Standing } from '@/core/heat/cool';
+import { celsiusAfter, type PotStands } from '@/core/heat/cool';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { giverOf, type PartFault, partFaults, sayPartFault } from '@/core/meal/hand-over';
 import { holdOfPerson, holdOfVessel, readUnit, stationId, unitId } from '@/core/meal/keys';
@@ -13,7 +13,7 @@ import type { FoundSolution, ProblemLink, ProblemStep } from '@/core/schedule/pr
 import { printAmount } from '@/core/units/amount';
 import { listed } from '@/core/units/words';
 import type { Compiled } from './compile';
-import type { Part } from './parts';
+import type { Part } from './lots';
 import {
   type HandsBand,
   type Landing,
@@ -256,7 +256,7 @@ const FILLED = 0.6;
 const OFF_THE_HEAT = 92;
 
 /** How hot a dish still is after waiting off the heat, as its waiting is written. */
-function stillHot(waits: number, standing: Standing, pot: Pot): Range {
+function stillHot(waits: number, standing: PotStands, pot: Pot): Range {
   const { litres, widthCm, roomCelsius } = pot;
   return celsiusAfter({ litres, widthCm, fromCelsius: OFF_THE_HEAT, roomCelsius, standing }, waits);
 }

@@ -5,7 +5,7 @@ import { solve } from '@/core/schedule/solve';
 import { tinyProblem } from '@/core/schedule/testing/tiny';
 import { validate } from '@/core/schedule/validate';
 import { TEST_CLOCK } from '@/core/testing/clock';
-import { Standing } from './ties';
+import { PlacedPlan } from './ties';
 
 const problem: Problem = {
   format: 'warm-cadence/problem',
@@ -39,7 +39,7 @@ const placed: FoundSolution = {
 };
 
 describe('how far a step could move', () => {
-  const standing = new Standing(problem, placed);
+  const standing = new PlacedPlan(problem, placed);
 
   it('later: what follows is pushed along, until the table feels it', () => {
     const later = standing.slackLater(new Map([['end', 60]]));
@@ -52,7 +52,7 @@ describe('how far a step could move', () => {
 
   it('later: a most lag pulls the earlier along, so it has no more room than that', () => {
     const fixed = { ...problem, steps: problem.steps.map((s) => (s.id === 'two' ? { ...s, latest: 23 } : s)) };
-    const later = new Standing(fixed, placed).slackLater(new Map());
+    const later = new PlacedPlan(fixed, placed).slackLater(new Map());
     expect(later.get('two')).toBe(0);
     expect(later.get('end')).toBe(2);
   });
@@ -74,7 +74,7 @@ describe('how far a step could move', () => {
         const tiny = tinyProblem(seed);
         const solution = await solve(tiny, { ...TEST_CLOCK, seconds: 2, rounds: 3 });
         if (!isFound(solution)) return;
-        const sooner = new Standing(tiny, solution).slackSooner();
+        const sooner = new PlacedPlan(tiny, solution).slackSooner();
         for (const { id } of tiny.steps) {
           const begins = (by: number) => ({
             ...solution,

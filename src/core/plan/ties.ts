@@ -14,7 +14,7 @@ export interface Tie {
 }
 
 /** A solved schedule with the questions one asks of it. */
-export class Standing {
+export class PlacedPlan {
   readonly ties: readonly Tie[];
   private readonly steps: ReadonlyMap<string, ProblemStep>;
 

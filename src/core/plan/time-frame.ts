@@ -3,7 +3,7 @@ import { clockMinutes, type Person } from '@/core/kitchen/kitchen';
 import { stepKey } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import { minuteAt } from '@/core/plain/wall-clock';
-import type { Part } from './parts';
+import type { Part } from './lots';
 import { sleep } from './resources';
 import { HOT_HOUR_MINUTES } from './weights';
 

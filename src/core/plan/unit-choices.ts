@@ -4,7 +4,7 @@ import { readUnit } from '@/core/meal/keys';
 import { type Pin, pinOf } from '@/core/meal/pin';
 import { peopleFor, stationsFor, vesselsFor } from '@/core/meal/stations';
 import type { Alternative } from '@/core/schedule/problem';
-import type { Part } from './parts';
+import type { Part } from './lots';
 import type { PinSets } from './pins';
 import type { KnownPlan } from './progress';
 import type { OvenSetting } from './resources';

@@ -3,7 +3,7 @@ import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { FoundSolution } from '@/core/schedule/problem';
 import type { Compiled, Entry } from './compile';
 import { EYES, HANDS } from './resources';
-import { Standing, type Tie } from './ties';
+import { PlacedPlan, type Tie } from './ties';
 
 export interface Reasons {
   readonly why: ReadonlyMap<string, string>;
@@ -23,7 +23,7 @@ export function explain(
   nameOf: (unit: string) => string,
 ): Reasons {
   const { problem, origin, entries } = compiled;
-  const standing = new Standing(problem, solution);
+  const standing = new PlacedPlan(problem, solution);
   const clock = (minute: number) => clockAt(table, origin + minute);
   const after = groupBy(standing.ties, (tie) => tie.from);
   const before = groupBy(standing.ties, (tie) => tie.to);

@@ -6,8 +6,8 @@ import { mealOf, planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { type Bowl, boardRounds, bowlsOf, LAYERS } from './bowls';
 import { handsBetween, hotHourOf } from './hot-hour';
+import { jointsOf } from './joint-work';
 import { keyOf } from './shopping';
-import { jointsOf } from './together';
 
 const samples = SAMPLE_MEALS.map(({ setting, kitchen, dishes }): Meal => {
   return { ...setting, day: '2026-12-05', kitchen, dishes };

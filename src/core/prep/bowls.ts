@@ -8,7 +8,7 @@ import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { type Amount, MASS_IN_GRAMS, VOLUME_IN_ML } from '@/core/units/amount';
 import { knifeMinutes, MINUTES_TO_MEASURE } from './knife';
 import { aisleOf, keyOf } from './shopping';
-import { toHandOf } from './to-hand';
+import { toHandOf } from './staples';
 
 /** The order of a table laid out: dry before wet, vegetables before raw meat, so that one board and one spoon do for all. */
 export const LAYERS = ['dry', 'wet', 'vegetables', 'raw'] as const;

@@ -3,7 +3,7 @@ import { type Keeps, keepsOf } from '@/core/dish/keeping';
 import { scaleDish } from '@/core/dish/scale';
 import { type AheadPoint, ALL_THAT_CAN, aheadPoints, isCooked, madeAhead } from '@/core/meal/ahead';
 import { type MadeAhead, type Meal, MOST_DAYS_AHEAD, portionsOf } from '@/core/meal/meal';
-import { type Part, partsOf } from '@/core/plan/parts';
+import { type Part, partsOf } from '@/core/plan/lots';
 import { capital } from '@/core/units/words';
 
 /** Minutes of one kind that an evening spends. */

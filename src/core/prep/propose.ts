@@ -15,7 +15,7 @@ interface AheadIdea extends Tryable {
 }
 
 /** A dish made ahead, planned for real: what the day of the table then asks. */
-export interface Proposal extends AheadIdea {
+export interface AheadProposal extends AheadIdea {
   /** Minutes of cooks' hands on the day, and in its last hour, and how much less that is than now. */
   readonly hands: number;
   readonly hotHour: number;
@@ -34,7 +34,7 @@ export async function proposeAhead(
   before: Plan,
   plan: (meal: Meal) => Promise<PlanResult>,
   options: TryOutOptions = {},
-): Promise<readonly Proposal[]> {
+): Promise<readonly AheadProposal[]> {
   const chosen = written.ahead ?? [];
   const firsts = offersOf(written).filter(
     ({ dishId }, index, all) =>
@@ -45,7 +45,7 @@ export async function proposeAhead(
     return { id: `ahead ${offer.dishId}`, effort: 0, offer, made };
   });
   const now = dayOf(written, before);
-  return tryOut<AheadIdea, Proposal>(
+  return tryOut<AheadIdea, AheadProposal>(
     ideas,
     async (idea) => {
       const meal = asMadeAhead(applied(written, { kind: 'ahead', made: idea.made }));
@@ -62,7 +62,7 @@ export async function proposeAhead(
   );
 }
 
-function dayOf(meal: Meal, plan: Plan): Pick<Proposal, 'hands' | 'hotHour' | 'late'> {
+function dayOf(meal: Meal, plan: Plan): Pick<AheadProposal, 'hands' | 'hotHour' | 'late'> {
   return {
     hands: Math.round(handsBetween(meal, plan, minuteAt(meal, 0, 0), 0)),
     hotHour: Math.round(hotHourOf(meal, plan).minutes),

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { recipeInData } from './json-ld';
-import { plainText } from './parts';
 import { readRecipe } from './reading';
+import { plainText } from './taken-apart';
 
 // What someone may paste who means no good, or by mistake. A reader that looks at each sign again for every other one takes a minute and more
 // for these; the limit is far above what looking once takes, and far below that.

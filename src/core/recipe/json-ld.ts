@@ -1,6 +1,6 @@
 import { parseForeignJson } from '@/core/plain/json';
 import { readIsoDuration } from './duration';
-import { elements, plainText, type RecipeParts, readServings } from './parts';
+import { elements, plainText, type RecipeParts, readServings } from './taken-apart';
 
 type Node = Readonly<Record<string, unknown>>;
 

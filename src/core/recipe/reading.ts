@@ -4,7 +4,7 @@ import type { VesselKind } from '@/core/kitchen/kitchen';
 import { classify, type Guess, ovenOf } from './classify';
 import { type ReadIngredient, readIngredient } from './ingredient-line';
 import { recipeInData } from './json-ld';
-import { MOST_BYTES, MOST_LINES, type PartsResult, plainText, type RecipeParts } from './parts';
+import { MOST_BYTES, MOST_LINES, type PartsResult, plainText, type RecipeParts } from './taken-apart';
 import { recipeInText } from './text';
 
 /** A step as it was read: its words, and the guess at it. */
@@ -16,7 +16,7 @@ export interface ReadStep extends Guess {
 }
 
 /** A recipe read: everything points back to its words, and what was not understood is listed. */
-export interface Reading {
+export interface RecipeReading {
   readonly name: string;
   readonly servings: number;
   readonly servingsSaid: boolean;
@@ -26,7 +26,7 @@ export interface Reading {
 }
 
 export type ReadingResult =
-  | { readonly ok: true; readonly reading: Reading }
+  | { readonly ok: true; readonly reading: RecipeReading }
   | { readonly ok: false; readonly sentence: string };
 
 const USUAL_SERVINGS = 4;
@@ -73,7 +73,7 @@ function takeApart(text: string): PartsResult {
   return { ok: true, parts, from: data ? 'data' : 'text' };
 }
 
-function readParts(parts: RecipeParts): Reading {
+function readParts(parts: RecipeParts): RecipeReading {
   const ingredients = parts.ingredients
     .flatMap((line) => readIngredient(line) ?? [])
     .map((read, k) => ({ ...read, id: `i${k + 1}` }));
@@ -177,7 +177,7 @@ function usedOnce(steps: readonly ReadStep[]): readonly ReadStep[] {
 }
 
 /** Ingredients that no step names: the ones that are forgotten at the stove. */
-export function unnamed({ ingredients, steps }: Reading): readonly (ReadIngredient & { readonly id: string })[] {
+export function unnamed({ ingredients, steps }: RecipeReading): readonly (ReadIngredient & { readonly id: string })[] {
   const used = new Set(steps.flatMap(({ uses }) => uses));
   return ingredients.filter(({ id }) => !used.has(id));
 }
@@ -186,7 +186,7 @@ export function unnamed({ ingredients, steps }: Reading): readonly (ReadIngredie
 const BETWEEN = { cold: 240, hot: 5 } as const;
 
 /** The dish of a reading, as it stands after the cook has looked at it. What no step names goes into the first one. */
-export function dishFrom(reading: Reading, id: string): Dish {
+export function dishFrom(reading: RecipeReading, id: string): Dish {
   const { name, servings, steps: read } = reading;
   const forgotten = unnamed(reading).map((each) => each.id);
   const vessels = vesselsOf(reading);
@@ -292,7 +292,7 @@ interface VesselGuess {
 const LITRES = { pot: 0.6, pan: 0.25, tray: 0.4 } as const;
 
 /** One vessel for what is cooked on the hob, one for the oven; a casserole that goes from the one to the other is one. */
-function vesselsOf({ steps, servings }: Reading): readonly VesselGuess[] {
+function vesselsOf({ steps, servings }: RecipeReading): readonly VesselGuess[] {
   const all = steps.map(({ words }) => words).join(' ');
   const at = (place: 'burner' | 'oven') => steps.filter((step) => step.place.at === place).map(({ id }) => id);
   const [hob, oven] = [at('burner'), at('oven')];

@@ -1,5 +1,5 @@
 import { readIngredient } from './ingredient-line';
-import { type RecipeParts, readServings } from './parts';
+import { type RecipeParts, readServings } from './taken-apart';
 
 const INGREDIENTS =
   /^(?:the )?(?:ingredients?|you(?:’|')?ll need|you will need|what you need|shopping list)\b[^a-z]*$/i;

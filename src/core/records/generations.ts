@@ -1,4 +1,4 @@
-import type { Standing } from '@/core/heat/cool';
+import type { PotStands } from '@/core/heat/cool';
 import {
   bowlKey,
   holdOfPerson,
@@ -89,7 +89,7 @@ function planWithKeys(plan: unknown, rename: (key: string) => string): unknown {
 }
 
 /** How a dish was said to wait, in words, once decided how its pot stands. */
-function standingOf(how: string): Standing | null {
+function standingOf(how: string): PotStands | null {
   return /uncovered|open/i.test(how) ? 'open' : /wrapped/i.test(how) ? 'wrapped' : null;
 }
 

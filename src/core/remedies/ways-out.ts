@@ -11,9 +11,9 @@ import {
   type VesselKind,
 } from '@/core/kitchen/kitchen';
 import { aheadPoints } from '@/core/meal/ahead';
-import { inTheOven, moreGently } from '@/core/meal/elsewhere';
 import type { Meal } from '@/core/meal/meal';
 import { missingVessels } from '@/core/meal/missing-vessels';
+import { inTheOven, moreGently } from '@/core/meal/other-heat';
 import { sharedOut } from '@/core/meal/share-out';
 import { bare } from '@/core/plain/record';
 import type { Landing, Plan } from '@/core/plan/plan';

@@ -1,7 +1,7 @@
 import { own } from '@/core/plain/record';
 import type { Choice, Problem, ProblemStep, Schedule } from './problem';
 
-export interface Verdict {
+export interface Validation {
   /** One sentence for each broken rule; empty when the schedule stands. */
   readonly faults: readonly string[];
   /** The cost recomputed from the starts and choices; meaningful only without faults. */
@@ -18,7 +18,7 @@ interface Use {
  * Checks a schedule against every rule of the problem and recomputes its cost. It shares no code with the solver:
  * it works straight from the written problem, so that a mistake in the solver's tables cannot hide here.
  */
-export function validate(problem: Problem, schedule: Schedule): Verdict {
+export function validate(problem: Problem, schedule: Schedule): Validation {
   const faults: string[] = [];
   const steps = new Map(problem.steps.map((step) => [step.id, step]));
   const startOf = (id: string) => own(schedule.starts, id) ?? Number.NaN;

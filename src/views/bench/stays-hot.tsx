@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import { celsiusAfter, minutesAbove, type Standing } from '@/core/heat/cool';
+import { celsiusAfter, minutesAbove, type PotStands } from '@/core/heat/cool';
 import { carryOver, restOf } from '@/core/heat/roast';
 import { LIMITS } from '@/core/heat/safe-limits';
 import { Choice, Dial, LitresDial, Question, WidthDial } from './dial';
@@ -57,7 +57,7 @@ export function StaysHot() {
   const [width, setWidth] = useState(22);
   const [from, setFrom] = useState(95);
   const [room, setRoom] = useState(21);
-  const [standing, setStanding] = useState<Standing>('covered');
+  const [standing, setStanding] = useState<PotStands>('covered');
   const question = { litres, widthCm: width, fromCelsius: from, roomCelsius: room, standing };
   const minutes = minutesAbove(question);
   return (

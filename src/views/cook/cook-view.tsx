@@ -5,6 +5,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useEffect, useEffectEvent, useMemo, useRef, useState } from 'react';
 import { type Cue, cuesAt } from '@/core/live/cues';
+import type { Evening } from '@/core/live/evening';
 import { lastTakenBack } from '@/core/live/events';
 import { followAlong } from '@/core/live/follow';
 import {
@@ -19,7 +20,7 @@ import { stoveAt } from '@/core/live/stove';
 import type { Meal } from '@/core/meal/meal';
 import { tableInstant } from '@/core/plain/wall-clock';
 import type { Plan } from '@/core/plan/plan';
-import { pantry, type StoredSession } from '@/store/db';
+import { pantry } from '@/store/db';
 import { beginSession, endSession, wasPutAway } from '@/store/sessions';
 import { Button } from '@/ui/button';
 import { printCountdown, printSpan, useNow } from '@/ui/clock';
@@ -28,10 +29,10 @@ import { pigmentAt } from '@/ui/pigments';
 import { useMeal } from '@/views/shell/meal-frame';
 import { AllSaid } from './all-said';
 import { EveningPanel } from './evening-panel';
+import { Ways } from './live-remedies';
 import { useCues } from './use-cues';
 import { type SessionAtHand, useSession } from './use-session';
 import { Rarely, Watched } from './watched';
-import { Ways } from './ways';
 
 const KEYS: readonly KeyRow[] = [
   ['D', 'done: the first thing under “now”; so does the space bar'],
@@ -116,7 +117,7 @@ function Before({
 
 const NO_CUES: readonly Cue[] = [];
 
-function AtTheStove({ session, told }: { readonly session: StoredSession; readonly told: SessionAtHand }) {
+function AtTheStove({ session, told }: { readonly session: Evening; readonly told: SessionAtHand }) {
   const now = useNow(250);
   const [panel, setPanel] = useState(false);
   const quiet = useLiveQuery(() => pantry().settings.get('quiet'))?.value === 'on';
@@ -326,7 +327,7 @@ function Follows({ onTakeOver }: { readonly onTakeOver: () => void }) {
 }
 
 /** Calls cold work done when its time is over and the cook stays silent. */
-function useFollowing(session: StoredSession, told: SessionAtHand, second: number | null, on: boolean): void {
+function useFollowing(session: Evening, told: SessionAtHand, second: number | null, on: boolean): void {
   const said = useRef(new Set<string>());
   useEffect(() => {
     if (!on || second === null) return;
@@ -366,7 +367,7 @@ function useClockWentBack(now: number | null, leads: boolean, onSet: (by: number
 }
 
 interface TopLineProps {
-  readonly session: StoredSession;
+  readonly session: Evening;
   readonly now: number;
   readonly thinking: boolean;
   readonly onPanel: () => void;
@@ -405,7 +406,7 @@ function TopLine({ session, now, thinking, onPanel }: TopLineProps) {
   );
 }
 
-function colour(session: StoredSession, dishId: string): string {
+function colour(session: Evening, dishId: string): string {
   return pigmentAt(session.meal.dishes.findIndex((dish) => dish.id === dishId)).night;
 }
 
@@ -415,7 +416,7 @@ function isStart({ step, status, turns }: LiveStep): boolean {
 }
 
 interface StepProps {
-  readonly session: StoredSession;
+  readonly session: Evening;
   readonly live: LiveStep;
   readonly told: SessionAtHand;
 }
@@ -561,7 +562,7 @@ function Beside({ session, live, told, now }: StepProps & { readonly now: number
 }
 
 interface QuietProps {
-  readonly session: StoredSession;
+  readonly session: Evening;
   readonly told: SessionAtHand;
   readonly next: LiveStep | undefined;
   readonly now: number;
@@ -585,7 +586,7 @@ function Quiet({ session, told, next, now }: QuietProps) {
 }
 
 interface NextProps {
-  readonly session: StoredSession;
+  readonly session: Evening;
   readonly list: readonly LiveStep[];
   readonly quiet: number;
   readonly quietFrom: number;

@@ -3,9 +3,10 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { format } from 'date-fns';
 import { useState } from 'react';
+import type { Evening } from '@/core/live/evening';
 import { type LiveEvent, standingEvents, takenBack } from '@/core/live/events';
 import { readUnit, unitId } from '@/core/meal/keys';
-import { pantry, type StoredSession } from '@/store/db';
+import { pantry } from '@/store/db';
 import { keepPhoto } from '@/store/photos';
 import { Button } from '@/ui/button';
 import { shrunk } from '@/ui/shrunk';
@@ -14,7 +15,7 @@ import { ring, speak, wakeSound } from './calls';
 import type { Telling } from './use-session';
 
 interface PanelProps {
-  readonly session: StoredSession;
+  readonly session: Evening;
   readonly told: Telling;
   readonly quiet: boolean;
   readonly follow: boolean;
@@ -167,7 +168,7 @@ function Note({ told }: { readonly told: Telling }) {
   );
 }
 
-function Log({ session, told }: { readonly session: StoredSession; readonly told: Telling }) {
+function Log({ session, told }: { readonly session: Evening; readonly told: Telling }) {
   const undone = takenBack(session.events);
   const shown = session.events.filter(({ kind }) => kind !== 'undo').toReversed();
   return (
@@ -192,7 +193,7 @@ function Log({ session, told }: { readonly session: StoredSession; readonly told
 }
 
 /** An event in a cook's words. */
-export function wordsOf(session: Pick<StoredSession, 'plan' | 'meal'>, event: LiveEvent): string {
+export function wordsOf(session: Pick<Evening, 'plan' | 'meal'>, event: LiveEvent): string {
   const dish = (id: string) => session.meal.dishes.find((each) => each.id === id)?.name ?? id;
   const step = 'key' in event && event.key ? session.plan.steps.find(({ key }) => key === event.key) : undefined;
   const named = step ? `${step.name}, ${step.dishName}` : 'key' in event ? (event.key ?? '') : '';

@@ -8,7 +8,7 @@ import {
   forecastCentre,
   forecastWeight,
   type Instrument,
-  type Reading,
+  type Measurement,
   sayFault,
 } from '@/core/live/instruments';
 import type { Measurable } from '@/core/live/measured';
@@ -48,7 +48,7 @@ export function Measured({ live, what, now }: MeasuredProps) {
 }
 
 function Readings({ live, what, now }: MeasuredProps) {
-  const [readings, setReadings] = useState<readonly Reading[]>([]);
+  const [readings, setReadings] = useState<readonly Measurement[]>([]);
   const instrument = usePretended(live, what);
   useEffect(
     () => instrument.listen((reading) => setReadings((before) => [...before.slice(-KEPT), reading])),

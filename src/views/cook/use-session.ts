@@ -3,7 +3,9 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { type CarriedOn, carryOn } from '@/core/live/carry-on';
-import { changesThePlan, type Look, lastTakenBack, type Said } from '@/core/live/events';
+import type { Evening } from '@/core/live/evening';
+import { changesThePlan, type Look, lastTakenBack, type NewEvent } from '@/core/live/events';
+import type { LiveRemedy } from '@/core/live/live-remedies';
 import { untilAfter, WATER_MINUTES, waterReminder } from '@/core/live/looks';
 import { borneAsItIs, troubleOf, weightOf } from '@/core/live/offer';
 import { isOutOfDate } from '@/core/live/replan';
@@ -15,9 +17,8 @@ import {
   type Session,
   safeMinutesLeft,
 } from '@/core/live/session';
-import type { Way } from '@/core/live/ways';
 import { capital } from '@/core/units/words';
-import { pantry, type StoredSession } from '@/store/db';
+import { pantry } from '@/store/db';
 import { storeFault } from '@/store/faults';
 import { adoptPlan, openSession, tell } from '@/store/sessions';
 import { askPlanner, warmPlanner } from '@/workers/planner';
@@ -40,7 +41,7 @@ export interface Telling {
   readonly later: (minutes: number) => void;
   /** The hour stays, with what is late and what stands longer than it bears. */
   readonly keepHour: () => void;
-  readonly take: (way: Way) => void;
+  readonly take: (way: LiveRemedy) => void;
   readonly drop: (dish: string, name: string) => void;
   /** Whether it was kept. */
   readonly note: (text: string, photo?: string) => Promise<boolean>;
@@ -54,13 +55,13 @@ export interface Telling {
 
 export interface SessionAtHand extends Telling {
   /** undefined while it is being opened, null when there is none. */
-  readonly session: StoredSession | null | undefined;
+  readonly session: Evening | null | undefined;
   /** Milliseconds the last re-plan took, from the press to the new plan. */
   readonly replannedIn: number | null;
   /** This window leads the evening: it rings, and plans by the clock. */
   readonly leads: boolean;
   readonly takeOver: () => void;
-  /** Said to be done before the minutes that safety asks for were over: the cook is asked. */
+  /** NewEvent to be done before the minutes that safety asks for were over: the cook is asked. */
   readonly early: LiveStep | null;
   /** Done all the same: it had its time. */
   readonly insist: () => void;
@@ -99,11 +100,11 @@ export function useSession(mealId: string): SessionAtHand {
   const [unplanned, setUnplanned] = useState(false);
   const [thinking, setThinking] = useState(false);
   const { leads, takeOver } = useLead(session?.id);
-  const latest = useRef<StoredSession | null | undefined>(undefined);
+  const latest = useRef<Evening | null | undefined>(undefined);
   latest.current = session;
 
   /** Where no planner can be had, the plan stands as it was, and the cook is told so. */
-  const replanOrSay = useCallback(async (current: StoredSession, at: number, words: string) => {
+  const replanOrSay = useCallback(async (current: Evening, at: number, words: string) => {
     try {
       await replan(current, at, words, () => setThinking(true));
       setUnplanned(false);
@@ -116,12 +117,12 @@ export function useSession(mealId: string): SessionAtHand {
   }, []);
 
   const say = useCallback(
-    async function tellAll(said: readonly Said[], words: string): Promise<boolean> {
+    async function tellAll(said: readonly NewEvent[], words: string): Promise<boolean> {
       const current = latest.current;
       if (!current) return false;
       const begun = performance.now();
       const at = Date.now();
-      let told: StoredSession | undefined;
+      let told: Evening | undefined;
       try {
         told = await tell(pantry(), current.id, said, at);
         setUnkept(null);
@@ -179,10 +180,10 @@ export function useSession(mealId: string): SessionAtHand {
 }
 
 function tellings(
-  sayAll: (said: readonly Said[], words: string) => Promise<boolean>,
-  current: () => StoredSession | null | undefined,
+  sayAll: (said: readonly NewEvent[], words: string) => Promise<boolean>,
+  current: () => Evening | null | undefined,
 ): Telling {
-  const say = (said: Said, words: string) => void sayAll([said], words);
+  const say = (said: NewEvent, words: string) => void sayAll([said], words);
   const named = ({ step }: LiveStep) => `${step.dishName}: ${step.name}`;
   const takeBack = (id: string) => say({ kind: 'undo', of: id }, 'Taken back');
   return {

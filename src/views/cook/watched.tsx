@@ -3,12 +3,13 @@
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { dangerAt } from '@/core/live/cues';
+import type { Evening } from '@/core/live/evening';
 import { nextLookAt, questionOf } from '@/core/live/looks';
 import { measurable } from '@/core/live/measured';
 import type { LiveStep } from '@/core/live/session';
 import { readUnit } from '@/core/meal/keys';
 import { nameOfUnit } from '@/core/plan/read';
-import type { StoredSession } from '@/store/db';
+
 import { Button } from '@/ui/button';
 import { printCountdown } from '@/ui/clock';
 import { AllSaid } from './all-said';
@@ -21,7 +22,7 @@ const NARROW = 'px-2! sm:px-7!';
 const OPEN_BEFORE_END = 90;
 
 interface WatchedProps {
-  readonly session: StoredSession;
+  readonly session: Evening;
   readonly live: LiveStep;
   readonly told: Telling;
   readonly now: number;

@@ -5,7 +5,7 @@ import { useId, useState } from 'react';
 import { askedAbout } from '@/core/dish/diet';
 import type { Dish, Ingredient } from '@/core/dish/dish';
 import { type DishDraft, dishOf, draftFault, portionOf, withFilling } from '@/core/dish/draft-dish';
-import { type Choice, differences, type Slot } from '@/core/dish/technique';
+import { differences, type Slot, type WayChoice } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import type { SaidFood } from '@/core/food/food';
 import { printAmount } from '@/core/units/amount';
@@ -104,7 +104,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
             onChange={(servings) => change({ ...draft, servings })}
           />
           {technique.choices.map((choice) => (
-            <WayChoice
+            <ChosenWay
               key={choice.id}
               choice={choice}
               value={dish.made!.ways[choice.id]!}
@@ -187,8 +187,8 @@ function NameField({ value, onChange }: { readonly value: string; readonly onCha
   );
 }
 
-interface WayChoiceProps {
-  readonly choice: Choice;
+interface ChosenWayProps {
+  readonly choice: WayChoice;
   readonly value: string;
   readonly onChange: (way: string) => void;
 }
@@ -197,7 +197,7 @@ interface WayChoiceProps {
 const MOST_IN_SIGHT = 5;
 
 /** A point where cooks differ, with the reason of the way that is chosen. */
-function WayChoice({ choice, value, onChange }: WayChoiceProps) {
+function ChosenWay({ choice, value, onChange }: ChosenWayProps) {
   const id = useId();
   const chosen = choice.ways.find((way) => way.id === value);
   return (

@@ -4,8 +4,8 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useId, useState } from 'react';
 import { isDishFile, readDishFile } from '@/core/formats/dish-file';
 import { asSort, STEP_SORTS, type StepSort } from '@/core/recipe/classify';
-import { MOST_BYTES } from '@/core/recipe/parts';
-import { dishFrom, type Reading, type ReadStep, readRecipe, unnamed } from '@/core/recipe/reading';
+import { dishFrom, type ReadStep, type RecipeReading, readRecipe, unnamed } from '@/core/recipe/reading';
+import { MOST_BYTES } from '@/core/recipe/taken-apart';
 import { UNITS, type Unit } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { addToMeal, storeDish } from '@/store/meals';
@@ -23,7 +23,7 @@ export function ReadView() {
   const id = useId();
   const [text, setText] = useState('');
   const [fault, setFault] = useState<string | null>(null);
-  const [reading, setReading] = useState<Reading | null>(null);
+  const [reading, setReading] = useState<RecipeReading | null>(null);
   const [dishId] = useState(() => `read-${Date.now()}`);
   const read = (words: string) => {
     const result = readRecipe(words);
@@ -128,8 +128,8 @@ export function ReadView() {
 }
 
 interface LookedProps {
-  readonly reading: Reading;
-  readonly onChange: (reading: Reading) => void;
+  readonly reading: RecipeReading;
+  readonly onChange: (reading: RecipeReading) => void;
   readonly onAnew: () => void;
 }
 
@@ -139,7 +139,7 @@ function Looked({ reading, onChange, onAnew }: LookedProps) {
   const forgotten = unnamed(reading);
   const setStep = (step: ReadStep) =>
     onChange({ ...reading, steps: reading.steps.map((each) => (each.id === step.id ? step : each)) });
-  const ingredient = (at: number, change: Partial<Reading['ingredients'][number]>) =>
+  const ingredient = (at: number, change: Partial<RecipeReading['ingredients'][number]>) =>
     onChange({
       ...reading,
       ingredients: reading.ingredients.map((each, k) => (k === at ? { ...each, ...change, sure: true } : each)),

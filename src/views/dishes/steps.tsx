@@ -1,9 +1,9 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { copyOf } from '@/core/dish/by-hand';
 import { cautionsAt } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
+import { copyOf } from '@/core/dish/edit-steps';
 import { dishFile, recipeJsonLd } from '@/core/formats/dish-file';
 import { pantry } from '@/store/db';
 import { storeDish } from '@/store/meals';

@@ -6,10 +6,11 @@ import { GridComponent, LegendComponent } from 'echarts/components';
 import { type EChartsCoreOption, use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect } from 'react';
+import type { Evening } from '@/core/live/evening';
 import type { LookBack } from '@/core/log/look-back';
 import type { StepRecord } from '@/core/log/records';
 import { settling } from '@/core/log/settling';
-import type { StoredSession } from '@/store/db';
+
 import { useChart } from '@/ui/use-chart';
 import { useDress } from '@/views/shell/shell';
 
@@ -115,7 +116,7 @@ export function DriftChart({ drift }: { readonly drift: LookBack['drift'] }) {
 }
 
 /** What was thought of the hands after each evening, in the band of what may well be. */
-export function SettlingChart({ evenings }: { readonly evenings: readonly StoredSession[] }) {
+export function SettlingChart({ evenings }: { readonly evenings: readonly Evening[] }) {
   const settled = settling(evenings);
   if (settled.length < 2) {
     return <p className="text-faint">After a second evening this shows how sure the estimates have become.</p>;

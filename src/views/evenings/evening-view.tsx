@@ -6,11 +6,12 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { firstTableAt } from '@/core/live/as-it-is';
-import type { Rating, Said } from '@/core/live/events';
+import type { Evening } from '@/core/live/evening';
+import type { NewEvent, Rating } from '@/core/live/events';
 import { learn } from '@/core/log/lessons';
 import { type Landed, type LookBack, leftOvers, lookBack, proposalsFor, type Ratings } from '@/core/log/look-back';
 import { recordsOf } from '@/core/log/records';
-import { pantry, type StoredSession } from '@/store/db';
+import { pantry } from '@/store/db';
 import { storeDish } from '@/store/meals';
 import { cookAgain, tell } from '@/store/sessions';
 import { Button } from '@/ui/button';
@@ -40,7 +41,7 @@ export function EveningView({ id }: { readonly id: string }) {
     );
   }
   const back = lookBack(evening);
-  const say = (said: Said) => void tell(pantry(), evening.id, said, Date.now());
+  const say = (said: NewEvent) => void tell(pantry(), evening.id, said, Date.now());
   return (
     <>
       <div className="mt-2 flex flex-wrap items-end justify-between gap-3">
@@ -88,7 +89,7 @@ const WORDS: readonly (readonly [keyof Ratings, string, readonly [string, string
 
 interface OnTheTableProps {
   readonly back: LookBack;
-  readonly say: (said: Said) => void;
+  readonly say: (said: NewEvent) => void;
 }
 
 function OnTheTable({ back, say }: OnTheTableProps) {
@@ -143,7 +144,7 @@ function landedWords({ readyAt, minutes }: Landed): string {
       : `${when}, to the minute`;
 }
 
-function NextTime({ evening, all }: { readonly evening: StoredSession; readonly all: readonly StoredSession[] }) {
+function NextTime({ evening, all }: { readonly evening: Evening; readonly all: readonly Evening[] }) {
   const dishes = useLiveQuery(() => pantry().dishes.bulkGet(evening.meal.dishes.map(({ id }) => id)), [evening.id]);
   const [told, setTold] = useState('');
   const proposals = proposalsFor(
@@ -199,7 +200,7 @@ function NextTime({ evening, all }: { readonly evening: StoredSession; readonly 
   );
 }
 
-function Steps({ back, evening }: { readonly back: LookBack; readonly evening: StoredSession }) {
+function Steps({ back, evening }: { readonly back: LookBack; readonly evening: Evening }) {
   const nameOf = (id: string | null) => evening.meal.kitchen.people.find((person) => person.id === id)?.name ?? '';
   return (
     <table className="mt-3 w-full text-left">
@@ -251,7 +252,7 @@ function Photo({ id }: { readonly id: string }) {
   return <img alt="Kept with the note" src={URL.createObjectURL(kept.blob)} className="mt-1 max-h-60" />;
 }
 
-function CookAgain({ evening }: { readonly evening: StoredSession }) {
+function CookAgain({ evening }: { readonly evening: Evening }) {
   const router = useRouter();
   const [fault, setFault] = useState('');
   return (

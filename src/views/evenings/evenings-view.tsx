@@ -4,12 +4,13 @@ import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import type { Evening } from '@/core/live/evening';
 import { type Lesson, learn } from '@/core/log/lessons';
 import { leftOvers, lookBack } from '@/core/log/look-back';
 import { recordsOf } from '@/core/log/records';
 import { isPartOf, readJoined } from '@/core/meal/keys';
 import { nameOfUnit } from '@/core/plan/read';
-import { pantry, type StoredSession } from '@/store/db';
+import { pantry } from '@/store/db';
 import { useNow } from '@/ui/clock';
 import { TickBox } from '@/ui/tick-box';
 import { useTitle } from '@/ui/title';
@@ -60,7 +61,7 @@ export function EveningsView() {
   );
 }
 
-function InTheCold({ evenings, now }: { readonly evenings: readonly StoredSession[]; readonly now: number }) {
+function InTheCold({ evenings, now }: { readonly evenings: readonly Evening[]; readonly now: number }) {
   const left = evenings.flatMap(leftOvers).filter(({ eatBy }) => eatBy > now - 86_400_000);
   if (left.length === 0) return null;
   return (
@@ -82,7 +83,7 @@ function InTheCold({ evenings, now }: { readonly evenings: readonly StoredSessio
   );
 }
 
-function Taught({ evenings }: { readonly evenings: readonly StoredSession[] }) {
+function Taught({ evenings }: { readonly evenings: readonly Evening[] }) {
   const off = useLiveQuery(() => pantry().settings.get('learning'))?.value === 'off';
   const kitchens = useLiveQuery(() => pantry().kitchens.toArray()) ?? [];
   const lessons = learn(evenings.flatMap(recordsOf));

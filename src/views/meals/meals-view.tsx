@@ -5,9 +5,10 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import type { Evening } from '@/core/live/evening';
 import { stoveAt } from '@/core/live/stove';
 import type { Plan } from '@/core/plan/plan';
-import { pantry, type StoredMeal, type StoredSession } from '@/store/db';
+import { pantry, type StoredMeal } from '@/store/db';
 import { createMeal, loadSamples, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { printAway, useNow } from '@/ui/clock';
@@ -90,7 +91,7 @@ export function MealsView() {
 interface CardProps {
   readonly meal: StoredMeal;
   readonly plan: Plan | undefined;
-  readonly session: StoredSession | undefined;
+  readonly session: Evening | undefined;
   readonly kitchen: string;
   readonly now: number;
 }
@@ -128,7 +129,7 @@ function MealCard({ meal, plan, session, kitchen, now }: CardProps) {
   );
 }
 
-function comesNext(meal: StoredMeal, plan: Plan | undefined, session: StoredSession | undefined, now: number): string {
+function comesNext(meal: StoredMeal, plan: Plan | undefined, session: Evening | undefined, now: number): string {
   const table = tableInstant(meal);
   if (session) {
     const { now: hands, next, finished } = stoveAt(session, now);

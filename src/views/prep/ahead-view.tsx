@@ -5,7 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { MadeAhead, Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/plan/plan';
 import { keptTooLong, type Offer, offersOf } from '@/core/prep/offers';
-import { type Proposal, proposeAhead } from '@/core/prep/propose';
+import { type AheadProposal, proposeAhead } from '@/core/prep/propose';
 import { pantry } from '@/store/db';
 import { changeMeal, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
@@ -175,7 +175,7 @@ function keepingOf({ keeps, cooked, litres }: Offer, { frozen }: MadeAhead): str
 type Search =
   | { readonly state: 'idle' }
   | { readonly state: 'trying'; readonly tried: number; readonly all: number }
-  | { readonly state: 'done'; readonly found: readonly Proposal[] };
+  | { readonly state: 'done'; readonly found: readonly AheadProposal[] };
 
 interface ProposeProps {
   readonly written: Meal;

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/plan/plan';
 import { type BoardRound, type Bowl, boardRounds, bowlsOf, LAYERS, type Layer } from '@/core/prep/bowls';
-import { type Joint, jointsOf } from '@/core/prep/together';
+import { type Joint, jointsOf } from '@/core/prep/joint-work';
 import { takenOut } from '@/core/prep/vessels-out';
 import { printAmount } from '@/core/units/amount';
 import { listed } from '@/core/units/words';

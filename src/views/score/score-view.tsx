@@ -15,7 +15,7 @@ import { type KeyRow, KeysSheet, useKey } from '@/ui/keys-sheet';
 import { pigmentAt } from '@/ui/pigments';
 import { useMeal } from '@/views/shell/meal-frame';
 import { useDress } from '@/views/shell/shell';
-import { ByHand, nextBurner, placeOf } from './by-hand';
+import { ByHand, nextBurner, placeOf } from './move-step';
 import { Sheet } from './sheet';
 import { type Hand, isPinned, useHand } from './use-hand';
 

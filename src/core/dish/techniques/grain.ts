@@ -1,6 +1,6 @@
 import type { DishGrain, Link, Step, Takes } from '@/core/dish/dish';
 import { usualBalance } from '@/core/dish/grain-of';
-import type { Brief, Built, Choice, Slot, Technique, Way } from '@/core/dish/technique';
+import type { Brief, Built, Slot, Technique, Way, WayChoice } from '@/core/dish/technique';
 import { bake, chop, follow, fry, leave, pot, rest, simmer, waits, work } from '@/core/dish/write';
 import { GRAINS, grainOf, litresDry } from '@/core/grain/grains';
 import { methodOf } from '@/core/grain/methods';
@@ -12,7 +12,7 @@ import { chain, GRAIN_KEEPS, HEAVY, present, SEAL, SOAK, STEAM, WASH } from './w
 const KERNELS = GRAINS.map(({ id }) => id).filter((id) => !['polenta', 'oats', 'couscous', 'bulgur-fine'].includes(id));
 
 /** Which grain: all that such a method can take, the one it is told for first. */
-function kinds(first: string, ids: readonly string[] = KERNELS): Choice {
+function kinds(first: string, ids: readonly string[] = KERNELS): WayChoice {
   const order = [first, ...ids.filter((id) => id !== first)];
   const way = (id: string): Way => {
     const { name, minutes, takesUp } = grainOf(id);
@@ -26,7 +26,7 @@ function kinds(first: string, ids: readonly string[] = KERNELS): Choice {
   return { id: 'kind', asks: 'Which grain?', ways: order.map(way) };
 }
 
-const MEASURE: Choice = {
+const MEASURE: WayChoice = {
   id: 'measure',
   asks: 'How much liquid?',
   ways: [
@@ -44,7 +44,7 @@ const MEASURE: Choice = {
   ],
 };
 
-const LIQUID: Choice = {
+const LIQUID: WayChoice = {
   id: 'liquid',
   asks: 'In what?',
   ways: [

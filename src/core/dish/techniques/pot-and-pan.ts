@@ -1,5 +1,5 @@
 import type { Step } from '@/core/dish/dish';
-import type { Brief, Choice, Slot, Technique } from '@/core/dish/technique';
+import type { Brief, Slot, Technique, WayChoice } from '@/core/dish/technique';
 import {
   atOnce,
   bake,
@@ -36,7 +36,7 @@ const slot = (
 const salt = (teaspoons: number) => slot('salt', 'salt', 'fine salt', teaspoons, 'tsp');
 const oil = (tablespoons: number) => slot('oil', 'the fat', 'oil', tablespoons, 'tbsp', { grows: false });
 
-const ONION_COLOUR: Choice = {
+const ONION_COLOUR: WayChoice = {
   id: 'onions',
   asks: 'How dark the onions?',
   ways: [

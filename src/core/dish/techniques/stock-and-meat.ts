@@ -1,7 +1,7 @@
 import type { Step } from '@/core/dish/dish';
 import { strictest } from '@/core/dish/rules';
 import { pieceKilos } from '@/core/dish/scale';
-import type { Brief, Choice, Slot, Technique } from '@/core/dish/technique';
+import type { Brief, Slot, Technique, WayChoice } from '@/core/dish/technique';
 import {
   atOnce,
   bake,
@@ -44,7 +44,7 @@ const meat = (usual: string, grams: number): Slot => ({
 });
 
 /** Which meat: it decides how hot its middle must be. */
-const ANIMAL: Choice = {
+const ANIMAL: WayChoice = {
   id: 'animal',
   asks: 'What kind of meat?',
   ways: [
@@ -74,7 +74,7 @@ function middleOf(brief: Brief, ...slots: string[]): number {
   return (strictest(foods) ?? { celsius: LIMITS.poultry.celsius }).celsius;
 }
 
-const FROM_WHAT: Choice = {
+const FROM_WHAT: WayChoice = {
   id: 'from',
   asks: 'From what?',
   ways: [
@@ -216,7 +216,7 @@ const pressureStock: Technique = {
   },
 };
 
-const FIRST: Choice = {
+const FIRST: WayChoice = {
   id: 'first',
   asks: 'Brown the meat?',
   ways: [
@@ -381,7 +381,7 @@ const braiseOven: Technique = {
     ),
 };
 
-const RUB: Choice = {
+const RUB: WayChoice = {
   id: 'rub',
   asks: 'Salt or marinate it before?',
   ways: [

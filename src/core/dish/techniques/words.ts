@@ -1,5 +1,5 @@
 import type { Link, Step } from '@/core/dish/dish';
-import type { Choice } from '@/core/dish/technique';
+import type { WayChoice } from '@/core/dish/technique';
 import { follow } from '@/core/dish/write';
 
 /** Cautions and choices that several techniques share. */
@@ -19,7 +19,7 @@ export const EGGS = 'Eggs for small children, the pregnant and the frail: cooked
 export const SPROUTS = 'Wash what is eaten raw, and keep it away from raw meat.';
 
 /** Washing grain: cooks differ. */
-export const WASH: Choice = {
+export const WASH: WayChoice = {
   id: 'wash',
   asks: 'Wash it?',
   ways: [
@@ -36,7 +36,7 @@ export const WASH: Choice = {
   ],
 };
 
-export const SOAK: Choice = {
+export const SOAK: WayChoice = {
   id: 'soak',
   asks: 'Soak it?',
   ways: [
@@ -53,7 +53,7 @@ export const SOAK: Choice = {
   ],
 };
 
-export const SEAL: Choice = {
+export const SEAL: WayChoice = {
   id: 'seal',
   asks: 'Under the lid?',
   ways: [

@@ -1,5 +1,5 @@
 import { carryOn } from '@/core/live/carry-on';
-import { changesThePlan, type LiveEvent, type Said } from '@/core/live/events';
+import { changesThePlan, type LiveEvent, type NewEvent } from '@/core/live/events';
 import { type LiveStep, liveSteps, type Session } from '@/core/live/session';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
@@ -17,7 +17,7 @@ export interface Simulation {
   /** Minutes from one glance at the stove to the next. */
   readonly glance: () => number;
   /** Something unforeseen at a glance; null for nothing. */
-  readonly mishap?: (session: Session, steps: readonly LiveStep[], now: number) => Said | null;
+  readonly mishap?: (session: Session, steps: readonly LiveStep[], now: number) => NewEvent | null;
   /** Hears of every glance, before anything is told. */
   readonly onGlance?: (session: Session, now: number) => void;
   /** Hears of every re-plan. */
@@ -25,7 +25,7 @@ export interface Simulation {
 }
 
 /** Tells an event and plans the rest, as the app does. The session goes through text, as it does when it is stored. */
-export async function tellAndPlan(session: Session, said: Said, now: number): Promise<Session> {
+export async function tellAndPlan(session: Session, said: NewEvent, now: number): Promise<Session> {
   const at = Math.max(now, session.events.at(-1)?.at ?? 0);
   const event = { ...said, id: `e${session.events.length}`, at } as LiveEvent;
   const told: Session = JSON.parse(JSON.stringify({ ...session, events: [...session.events, event] }));
@@ -45,7 +45,7 @@ export async function cookThrough(
   let session: Session = { id: 'evening', meal, tableAt, plan, events: [], moved: '' };
   const real = new Map<string, number>();
   let now = tableAt + (Math.min(...plan.steps.map(({ start }) => start)) - 1) * MINUTE;
-  const tell = async (said: Said) => {
+  const tell = async (said: NewEvent) => {
     const before = session;
     session = await tellAndPlan(session, said, now);
     if (changesThePlan(session.events.at(-1)!, session.events)) onPlanned?.(before, session, now);
@@ -71,7 +71,7 @@ function whatToSay(
   now: number,
   real: Map<string, number>,
   truth: (step: PlannedStep) => number,
-): Said | null {
+): NewEvent | null {
   for (const live of steps) {
     const { step, status, startAt, endAt, stands } = live;
     const { key } = step;

@@ -1,5 +1,5 @@
 import type { StepSort } from '@/core/recipe/classify';
-import { type Reading, readRecipe } from '@/core/recipe/reading';
+import { type RecipeReading, readRecipe } from '@/core/recipe/reading';
 
 /** A recipe of our own in some manner of writing, and what a cook reads in it. */
 export interface Written {
@@ -11,7 +11,7 @@ export interface Written {
 }
 
 /** Reads a recipe that can be read. */
-export function read(text: string): Reading {
+export function read(text: string): RecipeReading {
   const result = readRecipe(text);
   if (!result.ok) throw new Error(result.sentence);
   return result.reading;

@@ -1,15 +1,15 @@
 import type { Dish } from '@/core/dish/dish';
 import { bearsWarmth, type WarmPlace } from '@/core/dish/keep-warm';
 import { minutesToHeat } from '@/core/heat/roast';
-import { isLongSimmer, OVEN_SIMMER } from '@/core/meal/elsewhere';
 import { holdOfVessel, readUnit, stepKey } from '@/core/meal/keys';
+import { isLongSimmer, OVEN_SIMMER } from '@/core/meal/other-heat';
 import type { Landing, Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import { type Tryable, tryOut } from '@/core/remedies/try-out';
 import { listed } from '@/core/units/words';
 import { mealAsItIs } from './as-it-is';
 import { carryOn, type RestRequest } from './carry-on';
-import type { LiveEvent, Said } from './events';
+import type { LiveEvent, NewEvent } from './events';
 import { STEP, type Trouble, troubleOf, weightOf } from './offer';
 import { type LiveStep, liveSteps, type Session } from './session';
 
@@ -25,18 +25,18 @@ const WORTH_LEAVING = 15;
 const MOST_SHOWN = 3;
 
 /** What can be done when something comes late or stands too long: what to tell, and what it would lead to. */
-export interface Way extends Tryable {
+export interface LiveRemedy extends Tryable {
   /** What kind of thing it does: of ways of one sort that help alike only the best is told. */
   readonly sort: 'down' | 'warm' | 'oven' | 'later' | 'after' | 'drop';
   /** As a button says it: "keep Barley warm". */
   readonly says: string;
   /** How that is done, where the button does not say it: "Barley in a low oven". */
   readonly how?: string;
-  readonly does: readonly Said[];
+  readonly does: readonly NewEvent[];
 }
 
 /** A way that was planned for real. */
-export interface FoundWay extends Way {
+export interface FoundRemedy extends LiveRemedy {
   readonly trouble: Trouble;
   /** "everything lands in time" */
   readonly leadsTo: string;
@@ -46,7 +46,7 @@ export interface FoundWay extends Way {
  * What can be tried at an instant, what asks least first: the flame turned down, a dish kept warm, a simmer carried into the oven, what is late
  * eaten after the rest, a later table, a dish less.
  */
-export function waysToTry(session: Session, at: number): readonly Way[] {
+export function waysToTry(session: Session, at: number): readonly LiveRemedy[] {
   const trouble = troubleOf(session);
   const dishes = mealAsItIs(session, at).dishes;
   const steps = liveSteps(session, at);
@@ -63,8 +63,12 @@ export function waysToTry(session: Session, at: number): readonly Way[] {
 }
 
 /** A simmer under way that would be over too soon. Grain keeps to its heat: it has the liquid for it. */
-function turnedDown({ dishId, dishName, waits, mostMinutes }: Landing, steps: readonly LiveStep[], at: number): Way[] {
-  return steps.flatMap(({ step, status, endAt }): Way[] => {
+function turnedDown(
+  { dishId, dishName, waits, mostMinutes }: Landing,
+  steps: readonly LiveStep[],
+  at: number,
+): LiveRemedy[] {
+  return steps.flatMap(({ step, status, endAt }): LiveRemedy[] => {
     const left = (endAt - at) / MINUTE;
     const simmers = step.station.sort === 'burner' && step.attention !== 'hands' && step.heat !== 'lowest';
     if (step.dishId !== dishId || status !== 'running' || !simmers || left < WORTH_SLOWING) return [];
@@ -85,9 +89,9 @@ function turnedDown({ dishId, dishName, waits, mostMinutes }: Landing, steps: re
 const WHERE: Readonly<Record<WarmPlace, string>> = { oven: 'in a low oven', flame: 'on the lowest flame' };
 
 /** All that stands too long and bears it kept warm: in the oven, or on flames as far as that goes. */
-function keptWarmWays(session: Session, spoilt: readonly Landing[], dishes: readonly Dish[]): Way[] {
+function keptWarmWays(session: Session, spoilt: readonly Landing[], dishes: readonly Dish[]): LiveRemedy[] {
   const hasOven = session.meal.kitchen.ovens.length > 0;
-  const ways = (['flame', 'oven'] as const).flatMap((rather): Way[] => {
+  const ways = (['flame', 'oven'] as const).flatMap((rather): LiveRemedy[] => {
     const chosen = spoilt.flatMap(({ dishId, dishName }) => {
       const dish = dishes.find(({ id }) => id === dishId);
       const places: readonly WarmPlace[] = rather === 'oven' ? ['oven', 'flame'] : ['flame', 'oven'];
@@ -114,13 +118,13 @@ function keptWarmWays(session: Session, spoilt: readonly Landing[], dishes: read
 }
 
 /** Long simmers that could leave their burner: at once where they have not begun, else when the oven is warm. */
-function carried(session: Session, dishes: readonly Dish[], steps: readonly LiveStep[], at: number): Way[] {
+function carried(session: Session, dishes: readonly Dish[], steps: readonly LiveStep[], at: number): LiveRemedy[] {
   const { ovens } = session.meal.kitchen;
   const oven = ovens[0];
   if (!oven) return [];
   const warmUp = Math.round(minutesToHeat(OVEN_SIMMER, oven.warmUpMinutes).likely);
   return dishes.flatMap((dish) =>
-    dish.steps.flatMap((step): Way[] => {
+    dish.steps.flatMap((step): LiveRemedy[] => {
       const live = steps.find((each) => each.step.key === stepKey(dish.id, step.id));
       if (!live || live.status === 'done' || live.step.parts > 1 || !isLongSimmer(step)) return [];
       if (!standsInCasserole(session, dish, step.vessel)) return [];
@@ -150,10 +154,10 @@ function standsInCasserole({ plan, meal }: Session, dish: Dish, use: string | un
 }
 
 /** The table later as a whole, or the late dishes after the rest. */
-function laterWays({ landings }: Plan, { late }: Trouble): Way[] {
+function laterWays({ landings }: Plan, { late }: Trouble): LiveRemedy[] {
   const worst = late.at(-1)?.late ?? 0;
   if (worst === 0) return [];
-  const ways: Way[] = [0, 1].map((more) => {
+  const ways: LiveRemedy[] = [0, 1].map((more) => {
     const minutes = Math.ceil(worst / STEP) * STEP + more * 2 * STEP;
     return {
       sort: 'later',
@@ -182,7 +186,7 @@ function laterWays({ landings }: Plan, { late }: Trouble): Way[] {
 }
 
 /** A dish that comes far too late and has not been begun. */
-function leftOut({ late }: Trouble, steps: readonly LiveStep[]): Way[] {
+function leftOut({ late }: Trouble, steps: readonly LiveStep[]): LiveRemedy[] {
   return late
     .filter(({ dishId, late: minutes }) => {
       const begun = steps.some(
@@ -208,9 +212,9 @@ export async function findWays(
   at: number,
   planRest: (request: RestRequest) => Promise<PlanResult>,
   signal?: { readonly aborted: boolean },
-): Promise<readonly FoundWay[]> {
+): Promise<readonly FoundRemedy[]> {
   const was = weightOf(troubleOf(session));
-  const best = await tryOut<Way, FoundWay>(
+  const best = await tryOut<LiveRemedy, FoundRemedy>(
     waysToTry(session, at),
     async (way) => {
       const told = withTold(session, way.does, at);
@@ -225,7 +229,7 @@ export async function findWays(
   return signal?.aborted ? [] : best.slice(0, MOST_SHOWN);
 }
 
-function withTold(session: Session, does: readonly Said[], at: number): Session {
+function withTold(session: Session, does: readonly NewEvent[], at: number): Session {
   const events = does.map((said, index) => ({ ...said, id: `if ${index}`, at }) as LiveEvent);
   return { ...session, events: [...session.events, ...events] };
 }

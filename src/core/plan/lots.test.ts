@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { chop, dish, fry, leave, waits } from '@/core/dish/write';
 import { mealOf, plainGrain } from '@/core/testing/meals';
 import { compile } from './compile';
-import { type Part, partsOf, tooManyParts } from './parts';
+import { type Part, partsOf, tooManyParts } from './lots';
 
 const onion = (minutes: number) =>
   dish({

@@ -1,9 +1,9 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
+import { type FoundRemedy, findWays } from '@/core/live/live-remedies';
 import { isTrouble, troubleOf } from '@/core/live/offer';
 import type { Session } from '@/core/live/session';
-import { type FoundWay, findWays } from '@/core/live/ways';
 import { askPlanner } from '@/workers/planner';
 import { THINK } from './use-session';
 
@@ -11,8 +11,8 @@ import { THINK } from './use-session';
 const AFTER = 900;
 
 /** What could be done about what comes late or stands too long, each planned for real; null while it is being looked for. */
-export function useWays(session: Session): readonly FoundWay[] | null {
-  const [found, setFound] = useState<{ readonly key: string; readonly ways: readonly FoundWay[] } | null>(null);
+export function useWays(session: Session): readonly FoundRemedy[] | null {
+  const [found, setFound] = useState<{ readonly key: string; readonly ways: readonly FoundRemedy[] } | null>(null);
   const trouble = troubleOf(session);
   const key = isTrouble(trouble)
     ? [

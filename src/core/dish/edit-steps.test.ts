@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { barleyLeeks, beefCheeks, harvestDishes, mushroomStock } from '@/demo/harvest';
+import type { Dish } from './dish';
 import {
   aftersOf,
   changed,
@@ -19,8 +20,7 @@ import {
   withStep,
   withUse,
   withVessel,
-} from './by-hand';
-import type { Dish } from './dish';
+} from './edit-steps';
 import { SHELF } from './shelf';
 
 const sound = (dish: Dish) => {

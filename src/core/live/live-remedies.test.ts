@@ -8,10 +8,10 @@ import { SAMPLE_MEALS } from '@/demo/meals';
 import { mealAsItIs } from './as-it-is';
 import type { RestRequest } from './carry-on';
 import type { LiveEvent } from './events';
+import { type FoundRemedy, findWays, waysToTry } from './live-remedies';
 import { borneAsItIs, isTrouble, lateOffer, troubleOf } from './offer';
 import { instantOf, liveSteps, type Session } from './session';
 import { tellAndPlan } from './testing/simulate';
-import { type FoundWay, findWays, waysToTry } from './ways';
 
 const MINUTE = 60_000;
 
@@ -45,7 +45,7 @@ const planRest = ({ meal, progress, known }: RestRequest) =>
   planMeal(meal, { progress, known, solve: { ...TEST_CLOCK, seconds: 5, rounds: 2, explain: false } });
 const find = (session: Session, at: number) => findWays(session, at, planRest);
 
-async function take(session: Session, way: FoundWay, at: number): Promise<Session> {
+async function take(session: Session, way: FoundRemedy, at: number): Promise<Session> {
   let told = session;
   for (const said of way.does) told = await tellAndPlan(told, said, at);
   return told;

@@ -3,6 +3,8 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { ChevronRight, GripVertical, Plus, X } from 'lucide-react';
 import { useId, useState } from 'react';
+import { allergensOf, askedAbout } from '@/core/dish/diet';
+import type { Attention, Dish, Place, Step, VesselUse, Waits } from '@/core/dish/dish';
 import {
   type After,
   aftersOf,
@@ -22,9 +24,7 @@ import {
   withStep,
   withUse,
   withVessel,
-} from '@/core/dish/by-hand';
-import { allergensOf, askedAbout } from '@/core/dish/diet';
-import type { Attention, Dish, Place, Step, VesselUse, Waits } from '@/core/dish/dish';
+} from '@/core/dish/edit-steps';
 import { withSaidFood } from '@/core/dish/said-foods';
 import {
   APPLIANCE_KINDS,

@@ -2,19 +2,20 @@
 
 import { format } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
+import type { Evening } from '@/core/live/evening';
+import type { FoundRemedy } from '@/core/live/live-remedies';
 import { isTrouble, lateOffer, type Trouble, troubleOf } from '@/core/live/offer';
-import type { FoundWay } from '@/core/live/ways';
 import { listed } from '@/core/units/words';
-import type { StoredSession } from '@/store/db';
+
 import { Button } from '@/ui/button';
 import { speak } from './calls';
+import { useWays } from './use-live-remedies';
 import type { Telling } from './use-session';
-import { useWays } from './use-ways';
 
 const MINUTE = 60_000;
 
 interface WaysProps {
-  readonly session: StoredSession;
+  readonly session: Evening;
   readonly told: Telling;
   readonly quiet: boolean;
 }
@@ -109,12 +110,12 @@ function Option({ says, leadsTo, strong = false, className = '', onPress }: Opti
 }
 
 /** Another hour is said as the clock says it. */
-function saysOf({ tableAt }: StoredSession, { says, does }: FoundWay): string {
+function saysOf({ tableAt }: Evening, { says, does }: FoundRemedy): string {
   const [only] = does;
   return only?.kind === 'hour' ? `agree on ${format(tableAt + only.minutes * MINUTE, 'HH:mm')}` : says;
 }
 
-function wordsOf({ tableAt }: StoredSession, { late, spoilt }: Trouble): string {
+function wordsOf({ tableAt }: Evening, { late, spoilt }: Trouble): string {
   const last = late.at(-1);
   const clock = (minute: number) => format(tableAt + minute * MINUTE, 'HH:mm');
   return [

@@ -150,6 +150,11 @@ export function importsOfAll(): readonly Import[] {
   );
 }
 
+/** The files of the core, tests and their helpers left out. */
+export function coreFiles(): readonly string[] {
+  return filesIn(join(root, 'src/core')).map((file) => relative(root, file));
+}
+
 function filesIn(folder: string): readonly string[] {
   return readdirSync(folder).flatMap((name) => {
     const path = join(folder, name);

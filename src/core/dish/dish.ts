@@ -58,8 +58,10 @@ export type Growth =
 
 /** What a step is for that the app itself has added: cooling, keeping and heating again, which have rules of their own. */
 export const DUTIES = ['cool', 'into the cold', 'thaw', 'heat through', 'keep warm'] as const;
+/** A step that the app has added, and what for. */
 export type Duty = (typeof DUTIES)[number];
 
+/** One thing that is done for a dish. Minutes are those for the dish's own servings. */
 export interface Step {
   readonly id: string;
   /** A word or two for the score: "toast". */
@@ -91,6 +93,7 @@ export interface Step {
   readonly learned?: { readonly factor: number; readonly times: number };
 }
 
+/** The beginning or the end of a step. */
 export type Edge = 'start' | 'end';
 
 /** `min` to `max` minutes (null: any) lie between an edge of one step and an edge of another. */
@@ -158,6 +161,7 @@ export interface Lands {
   readonly after?: number;
 }
 
+/** What goes into a dish. The amount is for the dish's own servings. */
 export interface Ingredient {
   readonly id: string;
   readonly name: string;
@@ -189,6 +193,7 @@ export interface DishGrain {
   readonly alone?: true;
 }
 
+/** A recipe as it is cooked: ingredients, steps, and what ties the steps together. */
 export interface Dish {
   readonly id: string;
   readonly name: string;

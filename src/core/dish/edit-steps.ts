@@ -3,6 +3,7 @@ import type { Dish, Ingredient, Link, Minutes, Step, VesselUse } from './dish';
 
 /** Changes of a dish step by step. Each gives a whole dish; `changed` says whether it holds together. */
 
+/** A dish that holds together, or why it does not. */
 export type Changed = { readonly ok: true; readonly dish: Dish } | { readonly ok: false; readonly refusal: Refusal };
 
 /** The dish when it is sound, else what is wrong with it. A dish changed by hand is no technique's any more. */
@@ -11,6 +12,7 @@ export function changed({ made: _, ...dish }: Dish): Changed {
   return refusal ? { ok: false, refusal } : { ok: true, dish };
 }
 
+/** The dish with some fields of a step changed; a step that is not there changes nothing. */
 export function withStep(dish: Dish, id: string, change: Partial<Step>): Dish {
   return { ...dish, steps: dish.steps.map((step) => (step.id === id ? { ...step, ...change } : step)) };
 }
@@ -123,6 +125,7 @@ function isAfter(link: Link, id: string): boolean {
   return link.to === id && link.at === 'end' && link.of === 'start';
 }
 
+/** The dish with some fields of an ingredient changed. */
 export function withIngredient(dish: Dish, id: string, change: Partial<Ingredient>): Dish {
   return { ...dish, ingredients: dish.ingredients.map((item) => (item.id === id ? { ...item, ...change } : item)) };
 }
@@ -164,6 +167,7 @@ export function withOrder(dish: Dish, id: string, place: number): Dish {
   return { ...dish, ingredients: [...others.slice(0, at), item, ...others.slice(at)] };
 }
 
+/** The dish with some fields of a pot or pan changed. */
 export function withVessel(dish: Dish, id: string, change: Partial<VesselUse>): Dish {
   return { ...dish, vessels: dish.vessels.map((use) => (use.id === id ? { ...use, ...change } : use)) };
 }
@@ -202,6 +206,7 @@ export function copyOf(dish: Dish, id: string): Dish {
   return { ...dish, id, name: `${dish.name} (copy)`.slice(0, 120) };
 }
 
+/** The dish with one more ingredient, to be named. */
 export function withNewIngredient(dish: Dish): Dish {
   let number = dish.ingredients.length + 1;
   while (dish.ingredients.some(({ id }) => id === `own-${number}`)) number++;
@@ -215,6 +220,7 @@ export function withNewIngredient(dish: Dish): Dish {
   return { ...dish, ingredients: [...dish.ingredients, item] };
 }
 
+/** The dish without an ingredient; no step uses it any more. */
 export function withoutIngredient(dish: Dish, id: string): Dish {
   const { grain, ...rest } = withUse(dish, id, null);
   const keepsGrain = grain && grain.dry !== id && !grain.liquid.includes(id);

@@ -22,10 +22,12 @@ export function holdsKind(dish: Pick<Dish, 'ingredients'>, ...kinds: readonly Fo
   return foodsIn(dish).some(({ kind }) => kinds.includes(kind));
 }
 
+/** Whether meat, fish or shellfish is among its ingredients. */
 export function holdsFlesh(dish: Pick<Dish, 'ingredients'>): boolean {
   return foodsIn(dish).some(isFlesh);
 }
 
+/** Whether a step stands on or in something hot. */
 export function isHot({ place }: Pick<Step, 'place'>): boolean {
   return place.at === 'burner' || place.at === 'oven' || place.at === 'appliance';
 }

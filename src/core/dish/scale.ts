@@ -39,6 +39,7 @@ export function batches(servingsPerBatch: number, people: number): number {
   return Math.max(1, Math.ceil(people / servingsPerBatch - 1e-9));
 }
 
+/** How much of an ingredient goes in for so many portions, in its own unit. */
 export function ingredientAmount(ingredient: Ingredient, servings: number, people: number): Amount {
   return ingredient.grows ? scaleAmount(ingredient.amount, people / servings) : ingredient.amount;
 }

@@ -31,6 +31,7 @@ export interface Wish {
   readonly free?: readonly string[];
 }
 
+/** What a search looks at, of one dish: made once, asked often. */
 export function cardOf(dish: Dish): Card {
   const { all, hands } = minutesOf(dish);
   const places = new Set(dish.steps.map(({ place }) => place.at));

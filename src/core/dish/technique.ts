@@ -57,6 +57,7 @@ export type Built = Pick<Dish, 'steps' | 'links' | 'lands'> &
     readonly names?: Readonly<Record<string, string>>;
   };
 
+/** What a technique is found under. */
 export type Family = 'grain' | 'stock' | 'meat' | 'pot' | 'pulses' | 'pan' | 'fish' | 'oven' | 'bread' | 'side';
 
 /** A way of cooking with all that is known of it: from a few words of a cook it makes a dish. */

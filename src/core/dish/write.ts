@@ -80,6 +80,7 @@ export const simmer = (id: string, name: string, heat: Heat, times: Times, says:
 export const leave = (id: string, name: string, heat: Heat, times: Times, says: string, extra: Extra = {}) =>
   write(id, name, times, says, { at: 'burner', heat }, {}, extra);
 
+/** A step in the oven that nobody has to look after. */
 export const bake = (
   id: string,
   name: string,
@@ -94,6 +95,7 @@ export const bake = (
 export const rest = (id: string, name: string, times: Times, says: string, extra: Extra = {}) =>
   write(id, name, times, says, { at: 'rest' }, {}, extra);
 
+/** A step in the cold. */
 export const chill = (id: string, name: string, times: Times, says: string, extra: Extra = {}) =>
   write(id, name, times, says, { at: 'cold' }, {}, extra);
 
@@ -110,6 +112,7 @@ export function atOnce(...ids: readonly string[]): Link[] {
   return ids.slice(1).map((id, index) => follow(ids[index]!, id, 0, 0));
 }
 
+/** A pot or pan that a dish takes, with the steps from and to which it is taken. Litres are for the dish's own servings. */
 export function pot(
   id: string,
   name: string,
@@ -135,6 +138,7 @@ export function pot(
   };
 }
 
+/** An ingredient of a written dish. */
 export function item(
   id: string,
   quantity: number,

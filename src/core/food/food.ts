@@ -20,10 +20,12 @@ export const ALLERGENS = [
   'lupin',
   'molluscs',
 ] as const;
+/** One of the fourteen that the law asks to be named (Regulation (EU) 1169/2011, annex II). */
 export type Allergen = (typeof ALLERGENS)[number];
 
 /** Who can eat it, from the strictest. */
 export const DIETS = ['vegan', 'vegetarian', 'with fish', 'with meat'] as const;
+/** Who may eat it at the strictest: vegan, vegetarian, or neither. */
 export type Diet = (typeof DIETS)[number];
 
 /** Kinds of food, each with the diet that it suits where nothing else is said. */
@@ -53,12 +55,15 @@ export const KINDS = {
   drink: 'vegan',
   water: 'vegan',
 } as const satisfies Record<string, Diet>;
+/** What sort of thing a food is, for heat, keeping and guests. */
 export type FoodKind = keyof typeof KINDS;
 
 /** Raw: must be cooked or kept as raw. Cooked: it was. Ready: eaten as it comes, though no heat has seen it (cured, smoked, pickled). */
 export type FoodState = 'raw' | 'cooked' | 'ready';
+/** States a food may be in, for a choice. */
 export const STATES: readonly FoodState[] = ['raw', 'cooked', 'ready'];
 
+/** What the table knows of a food. */
 export interface Food {
   /** Its name in the table, or as the cook has said it. */
   readonly name: string;

@@ -3,6 +3,7 @@
  * from common knowledge of the trade, no source; the check in `reference/` holds it against the published lists of allergens.
  */
 
+/** Birds of the yard and their cuts. */
 export const POULTRY = `
 chicken, hen, cockerel, capon, poussin, spatchcock, boiling fowl, broiler, pullet, chook, poultry, fowl, cornish hen
 turkey, turkey crown
@@ -23,6 +24,7 @@ smoked chicken, smoked duck, smoked turkey, chicken tikka piece, chicken ham, tu
 confit duck, duck confit, rotisserie chicken, cooked chicken, roast chicken, shredded cooked chicken, pulled chicken, pulled turkey | cooked
 `;
 
+/** Beef, lamb, pork and their cuts. */
 export const RED_MEAT = `
 beef, beef cheek, beef joint, ox cheek, ox, bullock, wagyu
 brisket, oyster blade, oyster blade steak, salt beef, corned beef brisket
@@ -53,6 +55,7 @@ haggis | raw, gluten
 frankfurter, frankfurt, hot dog, hotdog, hot dog sausage, wiener, saveloy, bockwurst, knackwurst | cooked, milk, mustard, celery, sulphites
 `;
 
+/** Minced and burger meats, fresh sausages. */
 export const MINCED = `
 mince, minced meat, ground meat, meat mince, minced beef, beef mince, ground beef, ground chuck, ground round, hamburger meat, minced pork, pork mince, ground pork, minced lamb, lamb mince, ground lamb, minced veal, veal mince, ground veal, steak mince, minced steak, mince beef, keema, kheema, qeema, minced mutton, faggot
 hamburger, burger, beefburger, burger patty, beef patty, beef burger, lamb burger, slider, pork burger, cheeseburger patty | gluten, sulphites
@@ -65,16 +68,19 @@ scotch egg, sausage roll | gluten, eggs, milk, sulphites
 venison mince, minced venison, ground venison, venison burger, venison sausage | gluten
 `;
 
+/** Game with fur. */
 export const GAME = `
 venison, deer, roe deer, red deer, elk, moose, reindeer, caribou, venison steak, venison haunch, venison loin
 rabbit, hare, wild rabbit, jugged hare
 wild boar, boar
 kangaroo, ostrich, emu, crocodile, alligator, squirrel
 `;
+/** Game with feathers. */
 export const GAME_BIRDS = `
 pheasant, partridge, grouse, woodcock, snipe, wild duck, teal, wood pigeon, ptarmigan
 `;
 
+/** Liver, kidneys and the like. */
 export const OFFAL = `
 sweetbread, liver, calf liver, lamb liver, beef liver, pig liver, pork liver, ox liver, veal liver
 lamb kidney, beef kidney, ox kidney, calf kidney, pig kidney, veal kidney
@@ -82,6 +88,7 @@ ox tongue, beef tongue, lamb tongue, pork tongue, tongue, beef heart, ox heart, 
 chicken liver, duck liver, goose liver, turkey liver, chicken heart, chicken gizzard, gizzard, giblet, turkey giblet, chicken neck, chicken foot, foie gras | bird
 `;
 
+/** Fish, fresh, smoked and cured. */
 export const FISH = `
 fish, white fish, oily fish, fish fillet, white fish fillet, whitefish, fish steak, fish head, fish bone, fish pie mix, fish frame, flatfish, whitebait, monk tail
 cod, cod loin, cod fillet, cod cheek, ling, haddock, pollock, pollack, coley, saithe, hake, whiting, pouting, hoki, blue grenadier
@@ -102,6 +109,7 @@ bonito flake, katsuobushi, dried anchovy, niboshi, dried bonito | ready
 surimi, crab stick, seafood stick, kamaboko, fish tofu | cooked, crustaceans, eggs, gluten, soy
 `;
 
+/** Prawns, crabs and their kin. */
 export const CRUSTACEANS = `
 prawn, king prawn, tiger prawn, jumbo prawn, shrimp, shell on prawn, gambas, raw prawn, green prawn
 crab, crabmeat, crab meat, brown crab, white crabmeat, soft shell crab, blue crab, spider crab, crab claw, dungeness crab, king crab
@@ -113,6 +121,7 @@ bagoong | ready, fish
 prawn cracker, shrimp cracker | ready
 `;
 
+/** Mussels, squid and their kin. */
 export const MOLLUSCS = `
 mussel, green lipped mussel, clam, palourde, vongole, cockle, razor clam, whelk, winkle, periwinkle, limpet, cherrystone clam, geoduck
 oyster, shucked oyster
@@ -123,11 +132,13 @@ smoked oyster, smoked mussel, tinned clam, tinned octopus, tinned squid, cooked 
 seafood, seafood mix, mixed seafood, seafood cocktail, shellfish, mixed shellfish, fruits de mer | crustaceans, fish
 `;
 
+/** Eggs of all birds, and parts of them. */
 export const EGGS = `
 egg, hen egg, chicken egg, duck egg, quail egg, goose egg, egg white, egg yolk, whole egg, beaten egg, egg wash, liquid egg, egg glaze
 hard boiled egg, boiled egg, pickled egg, cooked egg, salted duck egg, century egg, firm egg | cooked
 `;
 
+/** Milk and what is made of it. */
 export const DAIRY = `
 milk, whole milk, full fat milk, semi skimmed milk, skimmed milk, skim milk, cow milk, goat milk, sheep milk, ewe milk, buffalo milk, raw milk, uht milk, warm milk, milk powder, powdered milk, dried milk, buttermilk, kefir, ayran, lassi, evaporated milk, condensed milk, whey, whey powder, buttermilk powder
 cream, single cream, double cream, heavy cream, whipping cream, whipped cream, light cream, pouring cream, half and half, clotted cream, cooking cream, extra thick cream, squirty cream, smetana

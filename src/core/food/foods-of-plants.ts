@@ -1,5 +1,6 @@
 /** Foods of plants; the same form as the foods of animals. Curated by hand from common knowledge of the trade, no source. */
 
+/** Vegetables, herbs, mushrooms and seaweeds. */
 export const VEGETABLES = `
 onion, red onion, white onion, brown onion, yellow onion, spanish onion, shallot, banana shallot, echalion, spring onion, scallion, green onion, salad onion, pearl onion, baby onion, pickling onion, silverskin onion, calcot
 garlic, garlic clove, clove of garlic, wild garlic, ramson, ramp, black garlic, green garlic, garlic scape, garlic granule, garlic powder, leek, baby leek, chive, chinese chive, garlic chive
@@ -35,6 +36,7 @@ soup mix vegetable, soup vegetable, vegetable trimming, sofrito vegetable, mirep
 edible flower, nasturtium, marigold petal, rose petal, lavender, elderflower, hibiscus, hibiscus flower, violet, borage flower
 `;
 
+/** Fruit, fresh and dried. */
 export const FRUIT = `
 apple, sharp apple, cooking apple, bramley, bramley apple, eating apple, crab apple, granny smith, pear, nashi, asian pear, quince, medlar, apple sauce, apple puree, apple butter
 lemon, lime, orange, blood orange, seville orange, clementine, mandarin, tangerine, satsuma, grapefruit, pomelo, kumquat, yuzu, bergamot, citron, calamansi, lemon juice, lime juice, orange juice, lemon zest, orange zest, lime zest, lemon rind, orange peel, citrus, preserved lemon, dried lime, black lime, loomi
@@ -50,6 +52,7 @@ raisin, sultana, currant, golden raisin, dried currant, zante currant, vine frui
 fruit, stone fruit, seasonal fruit, tinned peach, tinned pineapple, tinned pear, fruit salad, fruit juice, apple juice, grape juice, pineapple juice, cranberry juice, pomegranate juice, tropical fruit, citrus fruit
 `;
 
+/** Grain, flour and pasta. */
 export const GRAINS_FOOD = `
 rice, long grain rice, basmati, basmati rice, jasmine rice, thai rice, short grain rice, sushi rice, arborio, arborio rice, carnaroli, vialone nano, risotto rice, paella rice, bomba rice, pudding rice, brown rice, red rice, black rice, wild rice, sticky rice, glutinous rice, parboiled rice, converted rice, easy cook rice, camargue rice, broken rice, aged long grain rice, soft rice, scented rice, scented long grain rice, soft scented long grain rice, calrose, white rice, grain, sella rice, ground rice, rice flake, poha, flattened rice, puffed rice, idli rice, matta rice
 cooked rice, cooked grain, leftover rice, microwave rice, rice pouch, steamed rice, boiled rice | cooked
@@ -68,6 +71,7 @@ gnocchi, potato gnocchi, potato dumpling, knodel | gluten, eggs
 spring roll wrapper, filo, filo pastry, phyllo, phyllo pastry, yufka, brick pastry, feuille de brick, strudel pastry, warka | gluten
 `;
 
+/** Beans, peas and lentils, dry, tinned and made into curd. */
 export const PULSES_FOOD = `
 kidney bean, red kidney bean, dark red kidney bean, light red kidney bean, dried red kidney bean, red bean, dried red bean, small red bean, rajma, rajmah, rajma bean, white kidney bean, cannellini, cannellini bean, cannelini, cannelini bean, canellini bean, speckled kidney bean, chili bean, chilli bean, mexican bean | kidney
 bean, dried bean, white bean, dried white bean, haricot, haricot bean, navy bean, great northern bean, pinto, pinto bean, black bean, black turtle bean, turtle bean, borlotti, borlotti bean, cranberry bean, flageolet, flageolet bean, coco bean, roman bean, pink bean, mixed bean, dried mixed bean, soldier bean, cattle bean, frijol, frijole, fagioli, fasolia, barlotti bean, canary bean, mayocoba bean, peruano bean, tarbais bean, soup bean, calypso bean, tolosana bean, runner bean dried, bayo bean, small white bean, firm bean, yellow bean, alubia | other
@@ -83,6 +87,7 @@ lupin, lupin bean, lupini, lupini bean, lupin flour, lupin seed, tremocos | lupi
 peanut, groundnut, monkey nut, salted peanut, roasted peanut, peanut butter, peanut flour, ground peanut, groundnut paste, satay paste, peanut paste, beer nut | peanuts
 `;
 
+/** Tree nuts, peanuts and what is ground of them. */
 export const NUTS = `
 almond, flaked almond, ground almond, blanched almond, almond flour, almond meal, almond butter, almond milk, almond cream, almond yogurt, almond yoghurt, slivered almond, chopped almond, whole almond, marzipan, almond paste, frangipane, almond essence, almond extract, toasted almond, amaretti | tree nuts
 hazelnut, filbert, cobnut, hazelnut butter, hazelnut milk, praline, gianduja, chopped hazelnut, roasted hazelnut | tree nuts
@@ -95,12 +100,14 @@ pine nut, pine kernel, pignoli, shea nut, hickory nut, beech nut, ginkgo nut, gi
 tiger nut, tigernut, lotus seed, chufa
 `;
 
+/** Seeds and their pastes. */
 export const SEEDS = `
 sesame, sesame seed, white sesame, black sesame, toasted sesame seed, tahini, tahina, sesame paste, halva, halwa sesame, gomashio, gomasio, zaatar, za atar, furikake, everything bagel seasoning, til | sesame
 dukkah, dukka | sesame, tree nuts
 sunflower seed, pumpkin seed, pepita, melon seed, egusi, egusi seed, linseed, flaxseed, flax seed, ground flaxseed, chia, chia seed, hemp seed, hemp heart, poppy seed, white poppy seed, nigella seed, nigella, kalonji, black onion seed, basil seed, watermelon seed, sunflower butter, seed, mixed seed, psyllium, psyllium husk
 `;
 
+/** Spices, salts and mixtures of them. */
 export const SPICES = `
 salt, fine salt, sea salt, flaky salt, flaked salt, coarse salt, rock salt, table salt, kosher salt, black salt, kala namak, smoked salt, pink salt, curing salt, msg, monosodium glutamate, nutritional yeast, yeast flake, salt flake, cooking salt
 pepper, black pepper, white pepper, ground pepper, ground black pepper, cracked pepper, green peppercorn, pink peppercorn, lemon pepper, sichuan pepper, szechuan pepper, sichuan peppercorn, salt and pepper, long pepper, grain of paradise, cubeb

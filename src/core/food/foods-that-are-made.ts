@@ -1,5 +1,6 @@
 /** Fats, sweet things, breads, sauces and drinks; the same form as the foods of animals. Curated by hand from common knowledge, no source. */
 
+/** Oils and fats of plants and animals. */
 export const FATS = `
 oil, olive oil, extra virgin olive oil, sunflower oil, rapeseed oil, canola oil, canola, vegetable oil, corn oil, grapeseed oil, coconut oil, avocado oil, palm oil, rice bran oil, safflower oil, cottonseed oil, frying oil, cooking oil, neutral oil, chilli oil, truffle oil, hemp oil, linseed oil, flaxseed oil, pumpkin seed oil, oil spray, cooking spray, garlic oil, light olive oil, herb oil, vegetable fat, vegetable shortening, shortening, vegetable suet, coconut fat, cocoa butter, shea butter, fat for frying, deep frying oil, red palm oil, dende oil, lemon oil
 sesame oil, toasted sesame oil, gingelly oil | sesame
@@ -10,6 +11,7 @@ margarine, spread, baking spread, sunflower spread, vegetable spread, buttery sp
 lard, dripping, beef dripping, suet, beef suet, goose fat, duck fat, chicken fat, schmaltz, bacon fat, lamb fat, tail fat, beef fat, pork fat, tallow, beef tallow, leaf lard, shredded suet, rendered fat, fat, lardo, strutto, gravy fat | diet:with meat, cooked
 `;
 
+/** Sugars, syrups, chocolate. */
 export const SWEETS = `
 sugar, caster sugar, granulated sugar, golden caster sugar, white sugar, brown sugar, light brown sugar, dark brown sugar, soft brown sugar, demerara, demerara sugar, muscovado, muscovado sugar, light muscovado sugar, dark muscovado sugar, icing sugar, powdered sugar, confectioner sugar, palm sugar, coconut sugar, jaggery, gur, piloncillo, panela, rapadura, raw sugar, cane sugar, superfine sugar, rock sugar, pearl sugar, preserving sugar, jam sugar, sugar cube, sweetener, stevia, erythritol, xylitol, fructose, glucose, dextrose, isomalt
 maple syrup, golden syrup, corn syrup, glucose syrup, agave, agave syrup, agave nectar, date syrup, date molasses, silan, treacle, black treacle, molasses, rice syrup, brown rice syrup, sugar syrup, simple syrup, grenadine, pomegranate molasses, grape molasses, pekmez, carob molasses, carob syrup, elderflower cordial, cordial, blackcurrant cordial, birch syrup, carob powder, carob
@@ -27,6 +29,7 @@ meringue, meringue nest | eggs
 biscuit, cookie, digestive biscuit, digestive, shortbread, graham cracker, ginger nut biscuit, gingerbread, amaretti biscuit, speculoos, rich tea biscuit, cheese biscuit, wafer, cake, sponge cake, fruit cake, brownie, muffin, doughnut, brioche, croissant, pain au chocolat, panettone, stollen, lady finger, ladyfinger, sponge finger, savoiardi, waffle, pancake, crepe, blini, scone, eclair, madeleine, danish pastry, hot cross bun, teacake | gluten, eggs, milk, diet:vegetarian
 `;
 
+/** Breads, pastry, crumbs. */
 export const BREADS = `
 bread, white bread, brown bread, wholemeal bread, sourdough bread, country bread, crusty bread, stale bread, french bread, baguette, ciabatta, rye bread, pumpernickel, sliced bread, bread roll, roll, bread crust, toast, crouton, breadcrumb, fresh breadcrumb, dried breadcrumb, panko, panko breadcrumb, rusk, melba toast, crispbread, pita, pitta, pita bread, pitta bread, flatbread, flat bread, lavash, chapati, chapatti, roti, tortilla, flour tortilla, wheat tortilla, wrap, tortilla wrap, barbari bread, sangak, bagel, english muffin, crumpet, bread stick, breadstick, grissini, pretzel, matzo, matzah, matzo meal, soda bread, bread dough, pizza dough, pizza base, injera, dosa batter, ekmek, simit, sage and onion stuffing, tempura batter, tempura flour, sandwich bread, toasted bread, day old bread, sourdough, cracker, cream cracker, water biscuit, oatcake, pull apart bread, bao, bao bun, steamed bun, mantou | gluten
 focaccia, olive bread | gluten
@@ -44,6 +47,7 @@ pastry, shortcrust, shortcrust pastry, puff pastry, pie crust, pie dough, sweet 
 french toast, cheese straw, pancake mix, batter, pancake batter, vol au vent, macaroni cheese | gluten, milk, eggs, diet:vegetarian
 `;
 
+/** Sauces, pastes, vinegars, pickles. */
 export const SAUCES = `
 vinegar, white vinegar, cider vinegar, apple cider vinegar, apple vinegar, wine vinegar, red wine vinegar, white wine vinegar, sherry vinegar, balsamic, balsamic vinegar, balsamic glaze, champagne vinegar, distilled vinegar, raspberry vinegar, cooking vinegar, verjuice, verjus | sulphites
 rice vinegar, rice wine vinegar, coconut vinegar, palm vinegar, cane vinegar, umeboshi vinegar, umeboshi
@@ -84,6 +88,7 @@ yeast extract spread, yeast extract, bouillon seasoning | gluten, celery, soy
 falafel, falafel mix, onion bhaji, pakora, bhaji, veggie burger, bean burger, vegetable burger, vegetable spring roll, vegetarian sausage, veggie sausage, vegetarian mince, veggie mince, vegetarian burger, mycoprotein | gluten, soy, eggs, milk, mustard, celery, sesame, diet:vegetarian
 `;
 
+/** Stocks and broths. */
 export const STOCKS = `
 vegetable stock, veg stock, vegetable broth, vegetable bouillon, vegetable stock cube, vegetable stock powder, mushroom stock, mushroom broth, vegetable stock pot, corn stock, tomato broth | celery, diet:vegan
 chicken stock, chicken broth, chicken stock cube, chicken bouillon, chicken stock pot, turkey stock, duck stock, beef stock, beef broth, beef stock cube, beef bouillon, bone broth, veal stock, lamb stock, ham stock, pork stock, brown stock, demi glace, demi glaze, beef consomme, consomme, meat stock, meat broth, game stock, gravy, gravy granule, jus, beef extract, meat extract, bone stock, pork bone broth, tonkotsu broth | celery, gluten, diet:with meat
@@ -92,6 +97,7 @@ shellfish stock, prawn stock, lobster stock, bisque, lobster bisque, shrimp stoc
 court bouillon, kombu dashi, kombu stock, bean broth, chickpea water, aquafaba, mushroom soaking water, pasta water, rice water, potato water | celery, diet:vegan
 `;
 
+/** Wine, beer, spirits, juices. */
 export const DRINKS = `
 wine, red wine, white wine, rose wine, dry white wine, sparkling wine, prosecco, champagne, cava, cooking wine, port, sherry, dry sherry, fino, madeira, marsala, vermouth, dry vermouth, vin santo, mulled wine, rice wine, mead, fortified wine, vin jaune, muscat wine, manzanilla, amontillado, wine must | sulphites
 shaoxing, shaoxing wine, shaoxing rice wine, chinese cooking wine, chinese rice wine | gluten, sulphites
@@ -109,6 +115,7 @@ rice milk, rice drink, hemp milk, coconut yogurt, coconut yoghurt, coconut drink
 malted milk, malted milk powder, hot chocolate, drinking chocolate, instant hot chocolate | gluten, milk, diet:vegetarian
 `;
 
+/** Water, ice. */
 export const WATERS = `
 water, cold water, hot water, warm water, lukewarm water, boiling water, iced water, ice, ice cube, ice water, mineral water, sparkling water, soaking water, tap water, water from the kettle, water from kettle, spring water
 `;

@@ -61,6 +61,7 @@ export const COOKED_WORDS: ReadonlySet<string> = new Set(
   ),
 );
 
+/** Words that make whole meat minced. */
 export const MINCING_WORDS: ReadonlySet<string> = new Set([
   'minced',
   'mince',
@@ -70,6 +71,7 @@ export const MINCING_WORDS: ReadonlySet<string> = new Set([
   'meatball',
 ]);
 
+/** Words that make a stock of what stands before them. */
 export const STOCK_WORDS: ReadonlySet<string> = new Set([
   'stock',
   'broth',

@@ -26,6 +26,7 @@ import { type StoredMeal, storedMealShape } from '@/core/records/setting';
 import { instantShape, recordOf } from '@/core/records/shapes';
 import type { OwnMeasure } from '@/core/units/measures';
 
+/** The version that is written now. */
 export const BACKUP_VERSION = 3;
 
 /** Everything a browser keeps, in one file. Plans are left out: they are made anew. */
@@ -86,6 +87,7 @@ export function readBackup(text: string): Parsed<BackupFile> {
   return json.ok ? checkBackup(json.value) : json;
 }
 
+/** Checks what a backup held, and brings an older version up to now. */
 export function checkBackup(value: unknown): Parsed<BackupFile> {
   const upgraded = upgrade(value, 'backup', BACKUP_VERSION, OLDER);
   if (!upgraded.ok) return upgraded;

@@ -5,6 +5,7 @@ import { capital } from '@/core/units/words';
 const MINUTE = 60_000;
 const TABLE_MINUTES = 90;
 
+/** What goes into a calendar, and when. Instants are milliseconds since 1970. */
 export interface CalendarOptions {
   /** The instant of the table, in milliseconds since 1970. */
   readonly tableAt: number;

@@ -9,6 +9,7 @@ import { check, type Parsed, parseJson, upgrade } from '@/core/records/refuse';
 import { recordOf } from '@/core/records/shapes';
 import { printAmount } from '@/core/units/amount';
 
+/** The version that is written now. */
 export const DISH_VERSION = 2;
 
 /** Version 1 held a dish of generation 1. */
@@ -29,6 +30,7 @@ const shape = recordOf<DishFile>({
   dish: dishShape.required(),
 });
 
+/** A dish in a file of its own. */
 export function dishFile(dish: Dish): DishFile {
   return { format: 'warm-cadence/dish', version: DISH_VERSION, dish };
 }

@@ -15,6 +15,7 @@ import { check, type Parsed, parseJson, upgrade } from '@/core/records/refuse';
 import { settingShape } from '@/core/records/setting';
 import { recordOf } from '@/core/records/shapes';
 
+/** The version that is written now. */
 export const MEAL_VERSION = 3;
 
 /** A whole meal in one file: the setting, its kitchen, its dishes as they are written; perhaps its plan and its evenings. */

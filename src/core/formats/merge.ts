@@ -29,6 +29,7 @@ export interface Clash {
 /** Keep what is here; take what the file has; or keep both, the file's beside it. */
 export type Answer = 'mine' | 'theirs' | 'both';
 
+/** How a clash is known among the answers to all. */
 export function clashKey({ kind, id }: Pick<Clash, 'kind' | 'id'>): string {
   return `${kind} ${id}`;
 }

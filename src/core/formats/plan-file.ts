@@ -14,6 +14,7 @@ export interface PlanFile {
   readonly plan: Plan;
 }
 
+/** A plan as JSON, with the instant of its table (milliseconds since 1970 in, ISO 8601 out). */
 export function planFile(meal: string, plan: Plan, tableAt: number): PlanFile {
   return { format: 'warm-cadence/plan', version: 1, meal, table: new Date(tableAt).toISOString(), plan };
 }

@@ -88,6 +88,7 @@ export function readProblem(text: string): Parsed<Problem> {
   return json.ok ? checkProblem(json.value) : json;
 }
 
+/** Checks parsed JSON against the shape of a problem, and that its names fit one another. */
 export function checkProblem(value: unknown): Parsed<Problem> {
   const shaped = check(problemShape, value);
   if (!shaped.ok) return shaped;

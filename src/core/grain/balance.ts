@@ -2,6 +2,7 @@ import { HEAT_SHARE, litresBoiledOff, type Range } from '@/core/heat/boil';
 import { type Band, type Grain, grainOf, litresDry } from './grains';
 import type { Method } from './methods';
 
+/** What the liquid of a pot of grain depends on. */
 export interface BalanceQuestion {
   readonly grain: Grain;
   readonly method: Method;

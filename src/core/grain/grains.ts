@@ -54,6 +54,7 @@ export const GRAINS: readonly Grain[] = [
 /** Litres of a US cup. Source: NIST Handbook 44, from memory. */
 export const US_CUP = 0.236588;
 
+/** The kind of grain of an id; throws where there is none. */
 export function grainOf(id: string): Grain {
   const found = GRAINS.find((each) => each.id === id);
   if (!found) throw new Error(`There is no grain "${id}".`);

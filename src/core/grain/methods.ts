@@ -190,6 +190,7 @@ export const METHODS: readonly Method[] = [
   },
 ];
 
+/** The method of an id; throws where there is none. */
 export function methodOf(id: string): Method {
   const found = METHODS.find((each) => each.id === id);
   if (!found) throw new Error(`There is no method "${id}".`);

@@ -4,6 +4,7 @@ import { type Grain, litresDry, US_CUP } from './grains';
 
 /** Centimetres of liquid above the grain. Common practice, no source. */
 export const OVER_THE_GRAIN = { 'finger-joint': 2.5, inch: 2.54 } as const;
+/** A depth of liquid over the grain, as it is measured by eye. */
 export type OverTheGrain = keyof typeof OVER_THE_GRAIN;
 
 /** Share of a heap of dry grain that is air. From its bulk weight and that of a kernel, about 1.45 g/ml. */
@@ -24,6 +25,7 @@ export const GRAMS_PER_TEASPOON = 6;
 
 /** Grams of salt in a litre of stock, as it tastes. Common practice, no source. */
 export const STOCK_SALT = { none: 0, light: 4, seasoned: 8, 'a little too salty': 11 } as const;
+/** How salty a stock tastes. */
 export type StockSalt = keyof typeof STOCK_SALT;
 
 /**

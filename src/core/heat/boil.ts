@@ -8,6 +8,7 @@ export interface Range {
   readonly high: number;
 }
 
+/** What heats a burner. */
 export type HobKind = 'gas' | 'electric' | 'induction';
 
 /**
@@ -43,6 +44,7 @@ const LOSS_COVERED = 0.35;
 const STEEL = 0.5;
 const POT_KILOS_PER_LITRE = 0.35;
 
+/** What the minutes to the boil depend on. Litres, °C, watts, metres above the sea. */
 export interface BoilQuestion {
   readonly litres: number;
   readonly fromCelsius: number;
@@ -132,6 +134,7 @@ export function minutesByKettle(question: BoilQuestion): Range {
 
 /** Share of the steam that a lid lets out: none of it stays off for good. Common practice, no source. */
 const ESCAPES = { open: 1, ajar: 0.45, covered: 0.12, sealed: 0.03 } as const;
+/** How a pot is covered. */
 export type Lid = keyof typeof ESCAPES;
 
 /** Share of a burner's full power at each heat: what a cook means by it. Common practice, no source. */

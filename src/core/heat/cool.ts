@@ -4,6 +4,7 @@ import { SPECIFIC_HEAT } from './water';
 
 /** How a pot stands while it cools. */
 export const STANDINGS = ['open', 'covered', 'wrapped'] as const;
+/** How a pot stands while it waits. */
 export type PotStands = (typeof STANDINGS)[number];
 
 /**
@@ -16,6 +17,7 @@ const GIVES_OFF: Readonly<Record<PotStands, Range>> = {
   wrapped: { low: 2.5, likely: 4, high: 6 },
 };
 
+/** What cooling depends on. Litres, °C, centimetres. */
 export interface CoolingQuestion {
   readonly litres: number;
   readonly widthCm: number;

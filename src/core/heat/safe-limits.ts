@@ -82,4 +82,5 @@ export const LIMITS = {
 /** °C of the air above which an hour is the most. Source: USDA FSIS, danger zone (90 °F), from memory. */
 export const HOT_AIR = 32;
 
+/** What every caution ends with: whose word comes first. */
 export const DEFER = 'Your local rules and the maker’s instructions come first.';

@@ -5,7 +5,9 @@ export const SPECIFIC_HEAT = 4.18;
 /** kJ/kg at 100 °C. Source: IAPWS steam tables, from memory. */
 export const HEAT_OF_VAPORISATION = 2257;
 
+/** The lowest kitchen that is reckoned with, metres above the sea. */
 export const LOWEST_METRES = -430;
+/** The highest kitchen that is reckoned with, metres above the sea. */
 export const HIGHEST_METRES = 5500;
 
 /**

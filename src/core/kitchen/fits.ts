@@ -49,6 +49,7 @@ export function lotsIn(
   return lots <= MOST_LOTS[kind] ? lots : null;
 }
 
+/** What a pot must be: of one of these kinds, at least so many litres and centimetres across. */
 export interface VesselNeed {
   readonly kinds: readonly VesselKind[];
   /** What must fit, in litres, food and liquid together, with room to bubble. */
@@ -58,6 +59,7 @@ export interface VesselNeed {
   readonly straight?: boolean;
 }
 
+/** Whether a vessel is of the kind, large and wide enough. */
 export function vesselFits(vessel: Vessel, need: VesselNeed): boolean {
   return (
     need.kinds.includes(vessel.kind) &&

@@ -25,6 +25,7 @@ export const LAYERS = {
   'sliced vegetables': 0.6,
   'fish fillets': 1.3,
 } as const;
+/** How thick a layer lies on the floor of a pan. */
 export type Layer = keyof typeof LAYERS;
 
 /** Pieces are cut smaller or larger: so much less or more of the floor. Common practice, no source. */

@@ -2,11 +2,15 @@
 
 /** How hard a burner works, from a rolling boil down to the barest movement. */
 export type Heat = 'full' | 'medium' | 'low' | 'lowest';
+/** Heats from most to least, for a choice. */
 export const HEATS: readonly Heat[] = ['full', 'medium', 'low', 'lowest'];
 
+/** How strong a burner is beside the others of its stove. */
 export type BurnerStrength = 'strong' | 'middling' | 'weak';
+/** Strengths from most to least, for a choice. */
 export const BURNER_STRENGTHS: readonly BurnerStrength[] = ['strong', 'middling', 'weak'];
 
+/** One burner. Centimetres, watts. */
 export interface Burner {
   readonly id: string;
   readonly name: string;
@@ -21,6 +25,7 @@ export interface Burner {
   readonly learned?: number;
 }
 
+/** One oven. Minutes. */
 export interface Oven {
   readonly id: string;
   readonly name: string;
@@ -29,7 +34,9 @@ export interface Oven {
   readonly warmUpMinutes: number;
 }
 
+/** What stands beside the stove and has its own heat or blade. */
 export type ApplianceKind = 'kettle' | 'rice-cooker' | 'pressure-cooker' | 'blender' | 'slow-cooker';
+/** Kinds of appliances, for a choice. */
 export const APPLIANCE_KINDS: readonly ApplianceKind[] = [
   'kettle',
   'rice-cooker',
@@ -38,6 +45,7 @@ export const APPLIANCE_KINDS: readonly ApplianceKind[] = [
   'slow-cooker',
 ];
 
+/** One appliance. Litres. */
 export interface Appliance {
   readonly id: string;
   readonly name: string;
@@ -45,9 +53,12 @@ export interface Appliance {
   readonly litres?: number;
 }
 
+/** What a vessel is good for. */
 export type VesselKind = 'pot' | 'pan' | 'casserole' | 'tray' | 'bowl';
+/** Kinds of vessels, for a choice. */
 export const VESSEL_KINDS: readonly VesselKind[] = ['pot', 'pan', 'casserole', 'tray', 'bowl'];
 
+/** Vessels of one sort: so many alike. Litres, centimetres. */
 export interface Vessel {
   readonly id: string;
   readonly name: string;
@@ -60,6 +71,7 @@ export interface Vessel {
   readonly straight?: boolean;
 }
 
+/** Someone in the kitchen. Hours of the clock; an `until` before `from` is past midnight. */
 export interface Person {
   readonly id: string;
   readonly name: string;
@@ -72,8 +84,10 @@ export interface Person {
 
 /** A tent, an awning or a van closes in what a flame gives off. */
 export const KITCHEN_PLACES = ['indoors', 'outdoors', 'tent'] as const;
+/** Where a kitchen is, as far as it brings dangers of its own. */
 export type KitchenPlace = (typeof KITCHEN_PLACES)[number];
 
+/** What a kitchen has, and who is in it. */
 export interface Kitchen {
   readonly id: string;
   readonly name: string;

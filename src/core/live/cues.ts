@@ -2,6 +2,7 @@ import { listed } from '@/core/units/words';
 import { nextLookAt, questionOf, toFishOut } from './looks';
 import { type LiveStep, liveSteps, type Session } from './session';
 
+/** What a call asks for: hands, a look, or at once. */
 export type CueKind = 'hands' | 'look' | 'danger';
 
 /** Something the cook is called for. It stands until it is answered. */

@@ -2,8 +2,10 @@ import type { WarmPlace } from '@/core/dish/keep-warm';
 
 /** The three answers to a look. */
 export type Look = 'not there' | 'nearly' | 'there';
+/** The answers to a look, for a choice. */
 export const LOOKS: readonly Look[] = ['not there', 'nearly', 'there'];
 
+/** Too little, right, too much. */
 export type Rating = -1 | 0 | 1;
 
 interface Told {
@@ -66,12 +68,15 @@ export type LiveEvent =
   /** Takes back what was told; of an undoing, tells it again. */
   | (Told & { readonly kind: 'undo'; readonly of: string });
 
+/** What an event tells. */
 export type EventKind = LiveEvent['kind'];
+/** An event that counts, if it was not taken back. */
 export type StandingEvent = Exclude<LiveEvent, { kind: 'undo' }>;
 
 /** Events that change what the planner must plan; the others only tell. */
 const QUIET: ReadonlySet<EventKind> = new Set(['note', 'kept', 'rated', 'left-over']);
 
+/** Whether the rest of the evening has to be planned anew after an event. `log` tells what an undoing takes back. */
 export function changesThePlan(event: LiveEvent, log: readonly LiveEvent[]): boolean {
   if (event.kind !== 'undo') return !QUIET.has(event.kind);
   const undone = log.find(({ id }) => id === event.of);

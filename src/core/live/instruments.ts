@@ -16,6 +16,7 @@ export interface Instrument {
   readonly listen: (hear: (reading: Measurement) => void) => () => void;
 }
 
+/** Why a reading cannot be believed. */
 export type Fault = 'silent' | 'jumped' | 'frozen';
 
 const SECOND = 1000;
@@ -39,6 +40,7 @@ export function faultOf(kind: Instrument['kind'], readings: readonly Measurement
   return isLong && lately.every(({ value }) => value === last.value) ? 'frozen' : null;
 }
 
+/** A fault in a sentence; `name` is the instrument's. */
 export function sayFault(fault: Fault, name: string): string {
   switch (fault) {
     case 'silent':

@@ -31,6 +31,7 @@ export function troubleOf({ plan, events }: Pick<Session, 'plan' | 'events'>): T
   };
 }
 
+/** Whether anything is late or stands too long. */
 export function isTrouble({ late, spoilt }: Trouble): boolean {
   return late.length > 0 || spoilt.length > 0;
 }

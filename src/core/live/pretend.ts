@@ -10,6 +10,7 @@ export interface Mishap {
   readonly to: number;
 }
 
+/** What a pretended probe follows. Instants in milliseconds since 1970, °C, minutes. */
 export interface PretendedProbe {
   readonly startAt: number;
   /** °C of the piece at the beginning and of what is around it. */
@@ -49,6 +50,7 @@ export function probeSays(probe: PretendedProbe, now: number, random: Random): M
   return { at: now, value: Math.round(value * 10) / 10 };
 }
 
+/** What a pretended scale follows. Grams, and grams a minute. */
 export interface PretendedScale {
   readonly startAt: number;
   readonly grams: number;
@@ -57,6 +59,7 @@ export interface PretendedScale {
   readonly noise: number;
 }
 
+/** What the pretended scale shows at an instant, in grams. */
 export function scaleSays(
   { startAt, grams, boilsOff, noise }: PretendedScale,
   now: number,

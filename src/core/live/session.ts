@@ -16,6 +16,7 @@ export interface Session {
   readonly moved: string;
 }
 
+/** What a step is doing at an instant. */
 export type StepStatus = 'waiting' | 'due' | 'running' | 'done';
 
 /** A planned step and what has become of it. */
@@ -47,6 +48,7 @@ export function minutesToTable(session: Pick<Session, 'tableAt'>, at: number): n
   return (at - session.tableAt) / MINUTE;
 }
 
+/** The instant of a minute relative to the table, in milliseconds since 1970. */
 export function instantOf(session: Pick<Session, 'tableAt'>, minute: number): number {
   return session.tableAt + minute * MINUTE;
 }

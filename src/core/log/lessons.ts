@@ -22,6 +22,7 @@ export interface Lessons {
   readonly steps: ReadonlyMap<string, Lesson>;
 }
 
+/** Before any evening: all factors are 1. */
 export const NOTHING_LEARNED: Lessons = {
   hands: new Map(),
   burners: new Map(),

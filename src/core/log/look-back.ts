@@ -26,6 +26,7 @@ export interface Landed {
   readonly leftOver: number;
 }
 
+/** How a dish was, by the cook's word: too little (-1), right (0), too much (1). */
 export interface Ratings {
   readonly salt?: Rating;
   readonly wetness?: Rating;
@@ -41,6 +42,7 @@ export interface LookBack {
   readonly notes: readonly { readonly at: number; readonly text: string; readonly photo: string | null }[];
 }
 
+/** An evening told afterwards: steps planned and real, landings, tastes, what to do otherwise. */
 export function lookBack(evening: Evening): LookBack {
   const events = standingEvents(evening.events);
   const records = recordsOf(evening);

@@ -7,7 +7,9 @@ import type { Meal } from './meal';
 import { scaledFor } from './scaled';
 import { burnersFor } from './stations';
 
+/** The largest table that is planned. */
 export const MOST_PEOPLE = 200;
+/** The longest menu that is planned. */
 export const MOST_DISHES = 60;
 
 /** Everything that makes a meal impossible to plan at all, in a cook's words; empty when it can be tried. */

@@ -92,6 +92,7 @@ export function atHandKey(dish: string, name: string): string {
   return `${escaped(dish)}/at hand ${name}`;
 }
 
+/** What a unit of the scheduler is. */
 export type UnitSort = 'burner' | 'appliance' | 'vessel' | 'person';
 
 /** The scheduler's id of something in the kitchen: burners, vessels and people may share an id among themselves. */

@@ -4,9 +4,12 @@ import type { Pin } from './pin';
 
 /** How the cook likes to work: pads hands-on minutes and leaves a breath after each. */
 export type Pace = 'relaxed' | 'steady' | 'brisk';
+/** Paces from slow to quick, for a choice. */
 export const PACES: readonly Pace[] = ['relaxed', 'steady', 'brisk'];
 
+/** How much is eaten. */
 export type Appetite = 'light' | 'usual' | 'hearty';
+/** Appetites from small to large, for a choice. */
 export const APPETITES: readonly Appetite[] = ['light', 'usual', 'hearty'];
 
 /** The longest way back from the table, for what is frozen. */
@@ -65,7 +68,9 @@ export function portionsOf({
 
 /** °C of a kitchen with the oven on. Common practice, no source. */
 const ORDINARY_ROOM = 23;
+/** The coldest air that is reckoned with, °C. */
 export const COLDEST_ROOM = -10;
+/** The hottest air that is reckoned with, °C. */
 export const HOTTEST_ROOM = 50;
 
 /** °C of the air around what stands in a meal's kitchen. */

@@ -15,6 +15,7 @@ export const FONTS = [
   { name: 'Cyrillic', signs: /[\u0400-\u045f\u0490\u0491\u04b0\u04b1\u2116]/ },
 ] as const;
 
+/** A font that a sheet may be set in. */
 export type FontName = (typeof FONTS)[number]['name'];
 
 /** Signs that no font has, and what stands for them. */
@@ -27,8 +28,10 @@ const INSTEAD: Readonly<Record<string, string>> = {
   '\u00ad': '',
 };
 
+/** A piece of text in the font that has all its letters. */
 export type Run = string | { readonly text: string; readonly bold?: boolean; readonly color?: string };
 
+/** A piece of text with the name of its font, as pdfmake takes it. */
 export interface FontRun {
   readonly text: string;
   /** The main one when absent. */

@@ -4,7 +4,9 @@ import { printAmount } from '@/core/units/amount';
 import { inFonts } from './fonts';
 import type { PrepSheet, WallSheet } from './sheets';
 
+/** A sheet that printers have. */
 export type PaperSize = 'A4' | 'LETTER';
+/** Sheets, for a choice. */
 export const PAPER_SIZES: readonly PaperSize[] = ['A4', 'LETTER'];
 
 /** Millimetres of each size, for print style sheets. Sources: ISO 216; ANSI/ASME Y14.1. */
@@ -109,6 +111,7 @@ function splitEvenly(weights: readonly number[]): number {
   return at + 1;
 }
 
+/** What is laid out, cut and measured before the hot hour, as a PDF definition. */
 export function prepPdf(sheet: PrepSheet, under: string, size: PaperSize, points: number): TDocumentDefinitions {
   const box = '[  ] ';
   const board = sheet.rounds.map((round): Content => {
@@ -170,6 +173,7 @@ export function prepPdf(sheet: PrepSheet, under: string, size: PaperSize, points
   ]);
 }
 
+/** The shopping list as a PDF definition. */
 export function shoppingPdf(
   title: string,
   under: string,

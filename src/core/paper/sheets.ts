@@ -33,6 +33,7 @@ export interface WallSheet {
   readonly cautions: readonly { readonly mark: string; readonly says: string }[];
 }
 
+/** The sheet for the kitchen wall. `clock` says day and hour of a minute relative to the table. */
 export function wallSheet(meal: Meal, plan: Plan, clock: Clock): WallSheet {
   const numbers = new Map(meal.dishes.map(({ id }, index) => [id, index + 1]));
   const marks = new Map<string, string>();
@@ -99,6 +100,7 @@ export interface PrepSheet {
   readonly taken: TakenOut;
 }
 
+/** The sheet of all that is laid out before. `clock` says day and hour of a minute relative to the table. */
 export function prepSheet(
   meal: Meal,
   plan: Plan,

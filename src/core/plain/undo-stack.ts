@@ -6,6 +6,7 @@ export interface Past<State> {
 
 const MOST_KEPT = 60;
 
+/** Nothing to take back yet. */
 export const NO_PAST: Past<never> = { before: [], after: [] };
 
 /** A change away from `present`: it can be taken back, and what was taken back earlier is forgotten. */

@@ -51,6 +51,7 @@ export type Entry =
     }
   | { readonly kind: 'present' };
 
+/** A meal as a problem for the scheduler, with what is needed to read the solution. */
 export interface Compiled {
   readonly ok: true;
   readonly problem: Problem;
@@ -62,8 +63,10 @@ export interface Compiled {
   readonly drawn: boolean;
 }
 
+/** The problem, or why the meal cannot be planned at all. */
 export type CompileResult = Compiled | { readonly ok: false; readonly refusals: readonly Refusal[] };
 
+/** Under which circumstances a meal is planned. Minutes are relative to the table. */
 export interface CompileOptions {
   /** Nothing starts before this minute relative to the table: the present, when the meal is near. */
   readonly notBefore?: number;

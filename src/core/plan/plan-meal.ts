@@ -13,6 +13,7 @@ import { knownPlan, nameOfUnit, readPlan } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
 import { COST } from './weights';
 
+/** A plan, or why there is none. */
 export type PlanResult =
   | { readonly ok: true; readonly plan: Plan }
   | {
@@ -22,6 +23,7 @@ export type PlanResult =
       readonly undecided?: true;
     };
 
+/** Circumstances and limits of planning. */
 export interface PlanOptions extends Omit<CompileOptions, 'pins'> {
   readonly solve: SolveOptions;
   /** A pin under the hand: it gives way before the meal's own pins do. */

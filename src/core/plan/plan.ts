@@ -112,6 +112,7 @@ export interface HandsBand {
   readonly busy: readonly { readonly start: number; readonly end: number; readonly key: string }[];
 }
 
+/** A meal planned. Minutes are relative to the table: negative before it. */
 export interface Plan {
   readonly mealId: string;
   readonly day: string;

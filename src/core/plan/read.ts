@@ -205,6 +205,7 @@ function stationOf(
   return SHELF;
 }
 
+/** What a cook calls a unit of the scheduler: a burner's, pot's, appliance's or person's name. */
 export function nameOfUnit(kitchen: Kitchen, unit: string): string {
   const { sort, id } = readUnit(unit);
   const list: readonly { readonly id: string; readonly name: string }[] =

@@ -9,8 +9,11 @@ const EYES_PER_COOK = 3;
 /** Within this many degrees dishes share an oven. Common practice, no source. */
 const SHARED_DEGREES = 10;
 
+/** The pool of all hands. */
 export const HANDS = 'hands';
+/** The pool of looks that cooks can keep going at once. */
 export const EYES = 'eyes';
+/** The pool of what is on the heat, which is away while the household sleeps. */
 export const HEAT = 'heat';
 
 /** Minutes [from, to) of the problem. */
@@ -57,6 +60,7 @@ function joined(stretches: readonly Span[]): readonly Span[] {
   return list;
 }
 
+/** What can be taken by one step at a time: burners, appliances, vessels, people with their absences. */
 export function unitsOf(kitchen: Kitchen, stretch: Stretch): UnitResource[] {
   return [
     ...kitchen.burners.map(({ id }) => ({ id: unitId('burner', id) })),
@@ -74,6 +78,7 @@ export function unitsOf(kitchen: Kitchen, stretch: Stretch): UnitResource[] {
 /** More things on the heat than any stove holds: the pool of the heat is there only to be away while all sleep. */
 const ENDLESS_HEAT = 100;
 
+/** What is shared by amount: hands, eyes, shelves of ovens. */
 export function poolsOf(kitchen: Kitchen, stretch: Stretch): PoolResource[] {
   const cooks = kitchen.people.filter((person) => person.role === 'cook');
   const nights = sleep(kitchen, stretch);
@@ -93,6 +98,7 @@ export function poolsOf(kitchen: Kitchen, stretch: Stretch): PoolResource[] {
   ];
 }
 
+/** The pool of an oven's shelves. */
 export function shelvesOf(oven: string): string {
   return `${oven} shelves`;
 }

@@ -39,6 +39,7 @@ interface FrameOptions {
 
 type Parts = ReadonlyMap<string, readonly Part[]>;
 
+/** How long before the table the planner looks, and whether there is room for laying out first. */
 export function timeFrame(meal: Meal, dishes: readonly Dish[], parts: Parts, options: FrameOptions): TimeFrame {
   const { firstPin, present, running } = options;
   const lead = Math.max(leadOf(meal, dishes, parts), firstPin);

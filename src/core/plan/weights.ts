@@ -25,4 +25,5 @@ export const FRESH_MINUTES = 15;
 
 /** The hour before the table is for cooking: what keeps as long as this and more is prepared before it. Common practice, no source. */
 export const HOT_HOUR_MINUTES = 60;
+/** What keeps so many minutes once it is cut may be laid out before the hot hour. Common practice, no source. */
 export const KEEPS_LAID_OUT = 90;

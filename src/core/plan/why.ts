@@ -5,6 +5,7 @@ import type { Compiled, Entry } from './compile';
 import { EYES, HANDS } from './resources';
 import { PlacedPlan, type Tie } from './ties';
 
+/** Why each step stands where it does. Slack in minutes. */
 export interface Reasons {
   readonly why: ReadonlyMap<string, string>;
   /** Minutes a step could slip before the table is late; infinite when nothing there hangs on it. */

@@ -12,6 +12,7 @@ import { toHandOf } from './staples';
 
 /** The order of a table laid out: dry before wet, vegetables before raw meat, so that one board and one spoon do for all. */
 export const LAYERS = ['dry', 'wet', 'vegetables', 'raw'] as const;
+/** When something is laid out. */
 export type Layer = (typeof LAYERS)[number];
 
 /** How an amount is measured out. */

@@ -20,6 +20,7 @@ export interface HotHour {
   readonly prep: { readonly from: number; readonly to: number } | null;
 }
 
+/** What the last hour before the table asks of the cook's hands, in minutes. */
 export function hotHourOf(meal: Meal, plan: Plan): HotHour {
   const cooks = new Set(meal.kitchen.people.filter(({ role }) => role === 'cook').map(({ id }) => id));
   const atTheBoard = plan.steps

@@ -178,6 +178,7 @@ const SIGNS: readonly (readonly [Aisle, RegExp])[] = [
   ],
 ];
 
+/** Where in a shop a thing is looked for. */
 export function aisleOf(name: string): Aisle {
   const words = name.toLowerCase();
   return SIGNS.find(([, pattern]) => pattern.test(words))?.[0] ?? 'else';

@@ -33,6 +33,7 @@ export interface TakenOut {
   readonly toBorrow: number;
 }
 
+/** Which vessels are taken out of the cupboard, each with how many and for what. */
 export function takenOut(meal: Meal, plan: Plan): TakenOut {
   const byVessel = new Map<string, PotTaken[]>();
   for (const pot of potsOf(meal, plan)) byVessel.set(pot.vessel.id, [...(byVessel.get(pot.vessel.id) ?? []), pot]);

@@ -18,6 +18,7 @@ export type StepSort =
   | 'mix'
   | 'serve';
 
+/** Sorts of steps that are told apart, for a choice. */
 export const STEP_SORTS: readonly StepSort[] = [
   'chop',
   'mix',

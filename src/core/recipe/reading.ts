@@ -25,6 +25,7 @@ export interface RecipeReading {
   readonly notUnderstood: readonly string[];
 }
 
+/** A recipe read, or why it is none. */
 export type ReadingResult =
   | { readonly ok: true; readonly reading: RecipeReading }
   | { readonly ok: false; readonly sentence: string };

@@ -10,11 +10,14 @@ export interface RecipeParts {
   readonly minutes: number | null;
 }
 
+/** A recipe taken apart, or why it is none. */
 export type PartsResult =
   | { readonly ok: true; readonly parts: RecipeParts; readonly from: 'data' | 'text' }
   | { readonly ok: false; readonly sentence: string };
 
+/** The longest text that is read as a recipe. */
 export const MOST_BYTES = 1_000_000;
+/** The most lines that are read as a recipe. */
 export const MOST_LINES = 400;
 
 /** Text without tags, entities or control signs: what is left is words, whatever it was. */

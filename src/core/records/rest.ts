@@ -56,6 +56,7 @@ export const measureShape = recordOf<OwnMeasure>({
   millilitres: Joi.number().min(LEAST_OWN).max(MOST_OWN).required(),
 });
 
+/** What is ticked off of a meal's lists. */
 export const errandShape = recordOf<StoredErrand>({
   id,
   mealId: id,
@@ -63,13 +64,16 @@ export const errandShape = recordOf<StoredErrand>({
   state: Joi.string().valid('at home', 'in the basket', 'laid out').required(),
 });
 
+/** A choice that belongs to no meal. */
 export const settingRowShape = recordOf<SettingRow>({
   name: id,
   value: Joi.alternatives(Joi.string().max(300), Joi.number()).required(),
 });
 
+/** What was said of a name. */
 export const knownFoodShape = recordOf<KnownFood>({ key: id, food: saidFoodShape.required() });
 
+/** A picture of a note. */
 export const photoShape = recordOf<PhotoAsText>({
   id,
   type: Joi.string()

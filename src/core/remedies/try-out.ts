@@ -5,6 +5,7 @@ export interface Tryable {
   readonly effort: number;
 }
 
+/** How changes are tried: how many, and when to stop. */
 export interface TryOutOptions {
   /** Hears how many have been tried. */
   readonly onTried?: (tried: number, all: number) => void;

@@ -354,6 +354,7 @@ function withoutIdeas({ dishes }: Meal): Idea[] {
     }));
 }
 
+/** How long ways out are looked for, and what they are held against. */
 export interface SearchOptions extends TryOutOptions {
   /** Until the table; see `ideasFor`. */
   readonly minutesLeft?: number;

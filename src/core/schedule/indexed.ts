@@ -53,6 +53,7 @@ export interface Indexed {
   readonly forbidOf: readonly (readonly { unit: number; other: number; otherUnit: number }[])[];
 }
 
+/** Tables for the search, or that there can be no schedule. */
 export type IndexResult = { readonly ok: true; readonly indexed: Indexed } | { readonly ok: false };
 
 /** Tables for the search, or `ok: false` when the links and bounds alone contradict each other. */

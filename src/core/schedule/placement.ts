@@ -9,14 +9,17 @@ export interface Placement {
   readonly unit: Int32Array;
 }
 
+/** A snapshot of a draft as starts and units. */
 export function placementOf(p: Indexed, { start, choice }: Snapshot): Placement {
   return { start, unit: Int32Array.from(p.needs, (need) => need.units[choice[need.index]!]!) };
 }
 
+/** Starts and units as the draft keeps them. */
 export function snapshotOf(p: Indexed, { start, unit }: Placement): Snapshot {
   return { start: start.slice(), choice: Int32Array.from(p.needs, (need) => need.units.indexOf(unit[need.index]!)) };
 }
 
+/** Starts and units by the ids of the problem. */
 export function scheduleOf(p: Indexed, { start, unit }: Placement): Schedule {
   const starts = bare<number>();
   const units = bare<string[]>();

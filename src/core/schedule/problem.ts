@@ -40,11 +40,13 @@ export interface StateResource {
   readonly change: number;
 }
 
+/** A unit that may be taken, and what that costs. */
 export interface Alternative {
   readonly id: string;
   readonly cost: number;
 }
 
+/** Something that takes time. Whole minutes from minute 0 of the problem. */
 export interface ProblemStep {
   readonly id: string;
   /** 0 is a milestone: it takes no unit, pool or state. */
@@ -68,6 +70,7 @@ export interface Hold {
   readonly units: readonly Alternative[];
 }
 
+/** The beginning or the end of a step. */
 export type Edge = 'start' | 'end';
 
 /** min <= time(to) - time(from) <= max. */
@@ -90,12 +93,15 @@ export interface ReadyRow {
   readonly late: number;
 }
 
+/** A unit taken by a need of a step, or by a hold. */
 export type Choice =
   | { readonly step: string; readonly need: number; readonly unit: string }
   | { readonly hold: string; readonly unit: string };
 
+/** What is known of a schedule: the best, one that stands, none at all, or nothing yet. */
 export type Status = 'optimal' | 'feasible' | 'infeasible' | 'unknown';
 
+/** Parts of a problem that cannot hold together. */
 export interface Conflict {
   readonly steps: readonly string[];
   readonly links: readonly number[];
@@ -118,6 +124,7 @@ interface SolutionHead {
   readonly milliseconds: number;
 }
 
+/** A schedule with its cost, and a bound below which no schedule costs. */
 export interface FoundSolution extends SolutionHead, Schedule {
   readonly status: 'optimal' | 'feasible';
   readonly cost: number;
@@ -125,13 +132,16 @@ export interface FoundSolution extends SolutionHead, Schedule {
   readonly bound: number;
 }
 
+/** That there is no schedule, or that none was found in the time. */
 export interface NoSolution extends SolutionHead {
   readonly status: 'infeasible' | 'unknown';
   readonly conflict?: Conflict;
 }
 
+/** What the solver answers. */
 export type Solution = FoundSolution | NoSolution;
 
+/** Whether a solution holds a schedule. */
 export function isFound(solution: Solution): solution is FoundSolution {
   return solution.status === 'optimal' || solution.status === 'feasible';
 }

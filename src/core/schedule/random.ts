@@ -6,6 +6,7 @@ export interface Random {
   below(below: number): number;
 }
 
+/** Chance that is the same for the same seed (mulberry32). */
 export function seededRandom(seed: number): Random {
   let state = seed >>> 0;
   const next = () => {

@@ -12,6 +12,7 @@ import type { FoundSolution, Problem, Schedule, Solution } from './problem';
 import { type Random, seededRandom } from './random';
 import { validate } from './validate';
 
+/** Limits of a search, and where it begins. */
 export interface SolveOptions {
   /** Time limit in seconds; default 5. */
   readonly seconds?: number;

@@ -1,6 +1,7 @@
 import { own } from '@/core/plain/record';
 import type { Choice, Problem, ProblemStep, Schedule } from './problem';
 
+/** What the independent check says of a schedule. */
 export interface Validation {
   /** One sentence for each broken rule; empty when the schedule stands. */
   readonly faults: readonly string[];

@@ -3,18 +3,24 @@
  * scaled and added, and are printed rounded to what a kitchen can measure.
  */
 export type MassUnit = 'g' | 'kg';
+/** A unit of volume. */
 export type VolumeUnit = 'ml' | 'l' | 'tsp' | 'tbsp';
+/** A unit that is counted. */
 export type CountUnit = 'piece' | 'clove' | 'bunch' | 'sprig' | 'leaf' | 'stick' | 'tin' | 'slice' | 'pinch' | 'sheet';
+/** A unit in which amounts are kept. */
 export type Unit = MassUnit | VolumeUnit | CountUnit;
 
+/** So much of a unit. */
 export interface Amount {
   readonly quantity: number;
   readonly unit: Unit;
 }
 
+/** Grams of each unit of mass. */
 export const MASS_IN_GRAMS: Readonly<Record<MassUnit, number>> = { g: 1, kg: 1000 };
 /** Metric spoons: 5 and 15 ml. */
 export const VOLUME_IN_ML: Readonly<Record<VolumeUnit, number>> = { ml: 1, l: 1000, tsp: 5, tbsp: 15 };
+/** Units that are counted. */
 export const COUNT_UNITS: readonly CountUnit[] = [
   'piece',
   'clove',
@@ -27,6 +33,7 @@ export const COUNT_UNITS: readonly CountUnit[] = [
   'pinch',
   'sheet',
 ];
+/** All units in which amounts are kept. */
 export const UNITS: readonly Unit[] = ['g', 'kg', 'ml', 'l', 'tsp', 'tbsp', ...COUNT_UNITS];
 
 /** Multiplies an amount; `factor` is usually people now over people written for. */

@@ -3,6 +3,7 @@ import { own } from '@/core/plain/record';
 /** Measures as cooks of different countries use them, and the ways between them. */
 export type MeasureSort = 'volume' | 'mass' | 'length' | 'temperature';
 
+/** Something to measure with. `size` in millilitres, grams or centimetres, by its sort. */
 export interface Measure {
   readonly id: string;
   /** As it is written after a number: "cups" for more than one. */
@@ -54,6 +55,7 @@ export const MEASURES: readonly Measure[] = [
   { id: 'inch', name: 'inch', plural: 'inches', sort: 'length', size: 2.54 },
 ];
 
+/** The measure of an id; throws where there is none. */
 export function measureOf(id: string): Measure {
   const found = MEASURES.find((each) => each.id === id);
   if (!found) throw new Error(`There is no measure "${id}".`);
@@ -67,7 +69,9 @@ export interface OwnMeasure {
   readonly millilitres: number;
 }
 
+/** The smallest mug of one's own, millilitres. */
 export const LEAST_OWN = 5;
+/** The largest mug of one's own, millilitres. */
 export const MOST_OWN = 5000;
 
 /** What is wrong with an own measure, in words; null when nothing is. */
@@ -176,10 +180,12 @@ function measureNamed(word: string, measures: readonly Measure[]): Measure | und
 
 const ABSOLUTE_ZERO = -273.15;
 
+/** °F of °C. */
 export function fahrenheitOf(celsius: number): number {
   return celsius * 1.8 + 32;
 }
 
+/** °C of °F. */
 export function celsiusOf(fahrenheit: number): number {
   return (fahrenheit - 32) / 1.8;
 }

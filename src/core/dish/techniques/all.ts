@@ -6,6 +6,7 @@ import { MEAT_TECHNIQUES } from './stock-and-meat';
 /** All techniques there are. A new one is added to the list of its file. */
 export const TECHNIQUES: readonly Technique[] = [...GRAIN_TECHNIQUES, ...MEAT_TECHNIQUES, ...POT_TECHNIQUES];
 
+/** The technique of an id; throws where there is none. */
 export function techniqueOf(id: string): Technique {
   const found = TECHNIQUES.find((each) => each.id === id);
   if (!found) throw new Error(`There is no technique "${id}".`);

@@ -1031,6 +1031,7 @@ const inBroth: Technique = {
   },
 };
 
+/** Techniques for grain and rice. */
 export const GRAIN_TECHNIQUES: readonly Technique[] = [
   absorption,
   pilaf,

@@ -1057,6 +1057,7 @@ const spicedButter: Technique = {
   }),
 };
 
+/** Techniques for curries, vegetables, pulses, sauces, salads and breads. */
 export const POT_TECHNIQUES: readonly Technique[] = [
   curry,
   soup,

@@ -711,6 +711,7 @@ const ownJuices: Technique = {
   },
 };
 
+/** Techniques for stocks, meat, fish and eggs. */
 export const MEAT_TECHNIQUES: readonly Technique[] = [
   stock,
   pressureStock,

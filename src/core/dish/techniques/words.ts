@@ -4,18 +4,27 @@ import { follow } from '@/core/dish/write';
 
 /** Cautions and choices that several techniques share. */
 
+/** Caution where a lid or a parcel is opened. */
 export const STEAM = 'Lift the lid away from you: the steam scalds.';
+/** Caution where fat is hot enough to fry in. */
 export const HOT_FAT =
   'Hot fat: dry what goes in, and lay it in away from you. Handle turned in, out of the reach of children.';
+/** Caution where a full pot is lifted. */
 export const HEAVY = 'A full pot is heavy and hot: clear the way first, two dry cloths.';
+/** Caution where cooked grain is kept. */
 export const GRAIN_KEEPS =
   'Leftover grain: cool it within the hour and eat it within a day, or as your local rules say.';
+/** Caution where cooked food is put away. */
 export const COOLING =
   'What is left over: cold within two hours, in shallow boxes, in the fridge; local rules come first.';
+/** Caution where dry beans are boiled. */
 export const BEANS =
   'Soaking water away; then a full rolling boil of at least ten minutes, thirty for red kidney beans. Never raw into a slow cooker.';
+/** Caution where raw food has lain in a marinade. */
 export const MARINADE = 'Marinate in the fridge. What held raw meat is boiled for some minutes, or thrown away.';
+/** Caution where eggs are cooked. */
 export const EGGS = 'Eggs for small children, the pregnant and the frail: cooked until firm.';
+/** Caution where something is eaten raw. */
 export const SPROUTS = 'Wash what is eaten raw, and keep it away from raw meat.';
 
 /** Washing grain: cooks differ. */
@@ -36,6 +45,7 @@ export const WASH: WayChoice = {
   ],
 };
 
+/** A choice of several techniques: how long grain or pulses soak. */
 export const SOAK: WayChoice = {
   id: 'soak',
   asks: 'Soak it?',
@@ -53,6 +63,7 @@ export const SOAK: WayChoice = {
   ],
 };
 
+/** A choice of several techniques: how a pot is sealed. */
 export const SEAL: WayChoice = {
   id: 'seal',
   asks: 'Under the lid?',

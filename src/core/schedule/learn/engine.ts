@@ -41,8 +41,10 @@ export interface Reactor {
   react(item: number, view: number): boolean;
 }
 
+/** How a search ended. */
 export type Outcome = 'found' | 'refuted' | 'spent' | 'paused';
 
+/** Lazy clause generation over bounds of integers: propagate, learn from conflicts, jump back. See docs/solver.md. */
 export class Engine {
   /** Lower bound of each view. */
   lb: Int32Array<ArrayBuffer> = new Int32Array(0);

@@ -12,6 +12,7 @@ export interface PackedLists {
   readonly items: Int32Array;
 }
 
+/** Lists of numbers in one array, with where each begins. */
 export function packLists(lists: readonly (readonly number[])[]): PackedLists {
   const from = new Int32Array(lists.length + 1);
   lists.forEach((list, key) => {

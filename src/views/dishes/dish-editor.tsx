@@ -14,6 +14,7 @@ import { sayFood } from '@/store/foods';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
+import { Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
 import { Holds } from './holds';
 import { Steps } from './steps';
@@ -198,28 +199,16 @@ const MOST_IN_SIGHT = 5;
 
 /** A point where cooks differ, with the reason of the way that is chosen. */
 function ChosenWay({ choice, value, onChange }: ChosenWayProps) {
-  const id = useId();
   const chosen = choice.ways.find((way) => way.id === value);
   return (
     <div>
       {choice.ways.length > MOST_IN_SIGHT ? (
-        <>
-          <label htmlFor={id} className="block text-faint">
-            {choice.asks}
-          </label>
-          <select
-            id={id}
-            value={value}
-            className="mt-1 min-h-11 rounded-lg border border-line bg-paper px-3"
-            onChange={(event) => onChange(event.target.value)}
-          >
-            {choice.ways.map((way) => (
-              <option key={way.id} value={way.id}>
-                {way.says}
-              </option>
-            ))}
-          </select>
-        </>
+        <Select
+          label={choice.asks}
+          value={value}
+          options={choice.ways.map((way) => [way.id, way.says] as const)}
+          onChange={onChange}
+        />
       ) : (
         <Pills
           label={choice.asks}

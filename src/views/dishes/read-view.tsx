@@ -3,13 +3,14 @@
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useId, useState } from 'react';
 import { isDishFile, readDishFile } from '@/core/formats/dish-file';
-import { asSort, STEP_SORTS, type StepSort } from '@/core/recipe/classify';
+import { asSort, STEP_SORTS } from '@/core/recipe/classify';
 import { dishFrom, type ReadStep, type RecipeReading, readRecipe, unnamed } from '@/core/recipe/reading';
 import { MOST_BYTES } from '@/core/recipe/taken-apart';
-import { UNITS, type Unit } from '@/core/units/amount';
+import { UNITS } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { ownWords, Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
 import { TickBox } from '@/ui/tick-box';
 import { useTitle } from '@/ui/title';
@@ -190,18 +191,13 @@ function Looked({ reading, onChange, onAnew }: LookedProps) {
                       else event.target.value = String(each.amount.quantity);
                     }}
                   />
-                  <select
-                    aria-label={`Unit of ${each.name}`}
+                  <Select
+                    label={`Unit of ${each.name}`}
+                    hideLabel
                     value={each.amount.unit}
-                    className="h-10 rounded-lg border border-line bg-paper px-1"
-                    onChange={(event) =>
-                      ingredient(k, { amount: { ...each.amount, unit: event.target.value as Unit } })
-                    }
-                  >
-                    {UNITS.map((unit) => (
-                      <option key={unit}>{unit}</option>
-                    ))}
-                  </select>
+                    options={ownWords(UNITS)}
+                    onChange={(unit) => ingredient(k, { amount: { ...each.amount, unit } })}
+                  />
                   <input
                     type="text"
                     aria-label={`Ingredient ${k + 1}`}
@@ -256,16 +252,13 @@ function StepRow({ step, onChange }: { readonly step: ReadStep; readonly onChang
     <li className="border-b border-line py-2">
       <p>{words}</p>
       <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">
-        <select
-          aria-label={`What it is: ${short}`}
+        <Select
+          label={`What it is: ${short}`}
+          hideLabel
           value={sort}
-          className="h-10 rounded-lg border border-line bg-paper px-2"
-          onChange={(event) => onChange({ ...step, ...asSort(step, words, event.target.value as StepSort) })}
-        >
-          {STEP_SORTS.map((each) => (
-            <option key={each}>{each}</option>
-          ))}
-        </select>
+          options={ownWords(STEP_SORTS)}
+          onChange={(next) => onChange({ ...step, ...asSort(step, words, next) })}
+        />
         <Stepper
           label={`Minutes: ${short}`}
           hideLabel

@@ -26,20 +26,14 @@ import {
   withVessel,
 } from '@/core/dish/edit-steps';
 import { withSaidFood } from '@/core/dish/said-foods';
-import {
-  APPLIANCE_KINDS,
-  type ApplianceKind,
-  HEATS,
-  type Heat,
-  VESSEL_KINDS,
-  type VesselKind,
-} from '@/core/kitchen/kitchen';
-import { UNITS, type Unit } from '@/core/units/amount';
+import { APPLIANCE_KINDS, type ApplianceKind, HEATS, type Heat, VESSEL_KINDS } from '@/core/kitchen/kitchen';
+import { UNITS } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { sayFood } from '@/store/foods';
 import { storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
+import { ownWords, Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
 import { Strip } from './strip';
 import { Typed } from './typed';
@@ -180,20 +174,13 @@ function Ingredients({ dish, onChange }: FormProps) {
                     if (quantity > 0) onChange(withIngredient(dish, item.id, { amount: { ...item.amount, quantity } }));
                   }}
                 />
-                <select
-                  aria-label={`Unit of ${item.name}`}
+                <Select
+                  label={`Unit of ${item.name}`}
+                  hideLabel
                   value={item.amount.unit}
-                  className="h-10 rounded-lg border border-line bg-paper px-1"
-                  onChange={(event) =>
-                    onChange(
-                      withIngredient(dish, item.id, { amount: { ...item.amount, unit: event.target.value as Unit } }),
-                    )
-                  }
-                >
-                  {UNITS.map((unit) => (
-                    <option key={unit}>{unit}</option>
-                  ))}
-                </select>
+                  options={ownWords(UNITS)}
+                  onChange={(unit) => onChange(withIngredient(dish, item.id, { amount: { ...item.amount, unit } }))}
+                />
                 <Typed
                   label={`Instead of ${item.name}`}
                   value={item.name}
@@ -209,23 +196,17 @@ function Ingredients({ dish, onChange }: FormProps) {
                   <X size={18} aria-hidden />
                 </button>
               </span>
-              <label
+              <span
                 className={`flex flex-wrap items-center gap-2 text-sm ${step === undefined ? 'text-warn' : 'text-faint'}`}
               >
                 goes into
-                <select
-                  aria-label={`Step for ${item.name}`}
-                  value={step ?? ''}
-                  className="h-9 rounded-lg border border-line bg-paper px-1 text-ink"
-                  onChange={(event) => onChange(withUse(dish, item.id, event.target.value || null))}
-                >
-                  <option value="">no step: it will be forgotten</option>
-                  {dish.steps.map(({ id, name }) => (
-                    <option key={id} value={id}>
-                      {name}
-                    </option>
-                  ))}
-                </select>
+                <Select
+                  label={`Step for ${item.name}`}
+                  hideLabel
+                  value={step ?? null}
+                  options={[[null, 'no step: it will be forgotten'], ...stepsOf(dish)]}
+                  onChange={(next) => onChange(withUse(dish, item.id, next))}
+                />
                 <Typed
                   label={`Allergens of ${item.name}`}
                   value={allergensOf({ ingredients: [item] }).join(', ')}
@@ -243,7 +224,7 @@ function Ingredients({ dish, onChange }: FormProps) {
                     )
                   }
                 />
-              </label>
+              </span>
             </li>
           );
         })}
@@ -263,21 +244,16 @@ function Vessels({ dish, onChange }: FormProps) {
         {dish.vessels.map((use) => {
           const set = (change: Partial<VesselUse>) => onChange(withVessel(dish, use.id, change));
           const edge = (which: 'from' | 'to', words: string) => (
-            <label className="flex items-center gap-2 text-sm text-faint">
-              {words}
-              <select
-                aria-label={`${use.name} ${words}`}
+            <span className="flex items-center gap-2 text-sm text-faint">
+              <span aria-hidden>{words}</span>
+              <Select
+                label={`${use.name} ${words}`}
+                hideLabel
                 value={use[which]}
-                className="h-9 rounded-lg border border-line bg-paper px-1 text-ink"
-                onChange={(event) => set({ [which]: event.target.value })}
-              >
-                {dish.steps.map(({ id, name }) => (
-                  <option key={id} value={id}>
-                    {name}
-                  </option>
-                ))}
-              </select>
-            </label>
+                options={stepsOf(dish)}
+                onChange={(step) => set({ [which]: step })}
+              />
+            </span>
           );
           return (
             <li key={use.id} className="grid gap-2 border-b border-line py-2">
@@ -288,16 +264,13 @@ function Vessels({ dish, onChange }: FormProps) {
                   className="w-36"
                   onChange={(name) => set({ name })}
                 />
-                <select
-                  aria-label={`Kind of the ${use.name}`}
-                  value={use.need.kinds[0]}
-                  className="h-10 rounded-lg border border-line bg-paper px-1"
-                  onChange={(event) => set({ need: { ...use.need, kinds: [event.target.value as VesselKind] } })}
-                >
-                  {VESSEL_KINDS.map((kind) => (
-                    <option key={kind}>{kind}</option>
-                  ))}
-                </select>
+                <Select
+                  label={`Kind of the ${use.name}`}
+                  hideLabel
+                  value={use.need.kinds[0]!}
+                  options={ownWords(VESSEL_KINDS)}
+                  onChange={(kind) => set({ need: { ...use.need, kinds: [kind] } })}
+                />
                 <Stepper
                   label={`Litres of the ${use.name}`}
                   hideLabel
@@ -347,20 +320,12 @@ function Landing({ dish, onChange }: FormProps) {
   return (
     <section aria-label="At the table" className="grid gap-3">
       <h2 className="text-2xl">At the table</h2>
-      <label className="flex items-center gap-2">
-        ready at the end of
-        <select
-          value={lands.step}
-          className="h-10 rounded-lg border border-line bg-paper px-2"
-          onChange={(event) => onChange({ ...dish, lands: { ...lands, step: event.target.value } })}
-        >
-          {dish.steps.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Select
+        label="ready at the end of"
+        value={lands.step}
+        options={stepsOf(dish)}
+        onChange={(step) => onChange({ ...dish, lands: { ...lands, step } })}
+      />
       <Pills label="Eaten" value={lands.waits.served} options={SERVED} onChange={(served) => set({ served })} />
       <div className="flex flex-wrap gap-4">
         <Stepper
@@ -525,21 +490,13 @@ function Afters({ dish, step, onChange }: FormProps & { readonly step: Step }) {
         {afters.map((after) => (
           <li key={after.step} className="flex flex-wrap items-center gap-2">
             <strong className="font-semibold">{named(after.step)}</strong>
-            <select
-              aria-label={`How soon after ${named(after.step)}`}
-              value={String(after.within)}
-              className="h-10 rounded-lg border border-line bg-paper px-2"
-              onChange={(event) => {
-                const within = event.target.value === 'null' ? null : Number(event.target.value);
-                set(afters.map((each) => (each === after ? { ...each, within } : each)));
-              }}
-            >
-              {withOwn(after.within).map(([minutes, words]) => (
-                <option key={words} value={String(minutes)}>
-                  {words}
-                </option>
-              ))}
-            </select>
+            <Select
+              label={`How soon after ${named(after.step)}`}
+              hideLabel
+              value={after.within}
+              options={withOwn(after.within)}
+              onChange={(within) => set(afters.map((each) => (each === after ? { ...each, within } : each)))}
+            />
             <button
               type="button"
               aria-label={`Not after ${named(after.step)}`}
@@ -552,22 +509,22 @@ function Afters({ dish, step, onChange }: FormProps & { readonly step: Step }) {
         ))}
       </ul>
       {others.length > 0 && (
-        <select
-          aria-label="Another step that it comes after"
-          value=""
-          className="mt-1 h-10 rounded-lg border border-line bg-paper px-2"
-          onChange={(event) => set([...afters, { step: event.target.value, within: null }])}
-        >
-          <option value="">and after …</option>
-          {others.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
+        <Select
+          label="Another step that it comes after"
+          hideLabel
+          className="mt-1"
+          value={null}
+          options={[[null, 'and after …'], ...others.map(({ id, name }) => [id, name] as const)]}
+          onChange={(next) => next !== null && set([...afters, { step: next, within: null }])}
+        />
       )}
     </fieldset>
   );
+}
+
+/** The steps of a dish to choose from. */
+function stepsOf(dish: Dish): readonly (readonly [string, string])[] {
+  return dish.steps.map(({ id, name }) => [id, name] as const);
 }
 
 /** The usual lags, and the one that stands there. */

@@ -1,11 +1,14 @@
 'use client';
 
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import type { Ingredient } from '@/core/dish/dish';
 import { ALLERGENS, DIETS, type Diet, type FoodKind, type FoodState, KINDS, type SaidFood } from '@/core/food/food';
 import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
+import { ownWords, Select } from '@/ui/select';
 import { TickBox } from '@/ui/tick-box';
+
+const FOOD_KINDS = Object.keys(KINDS) as FoodKind[];
 
 /** Kinds whose allergen goes without saying. */
 const OF_KIND: Partial<Record<FoodKind, string>> = {
@@ -40,7 +43,6 @@ export function WhatIsIt({ asked, onSay }: WhatIsItProps) {
 }
 
 function Answer({ onSay }: { readonly onSay: (food: SaidFood) => void }) {
-  const id = useId();
   const [kind, setKind] = useState<FoodKind | ''>('');
   const [state, setState] = useState<FoodState>('raw');
   const [diet, setDiet] = useState<Diet>('vegan');
@@ -55,24 +57,12 @@ function Answer({ onSay }: { readonly onSay: (food: SaidFood) => void }) {
     setAllergens(on ? [...allergens, allergen] : allergens.filter((each) => each !== allergen));
   return (
     <div className="mt-3 grid gap-3">
-      <div>
-        <label htmlFor={id} className="block text-sm text-faint">
-          It is
-        </label>
-        <select
-          id={id}
-          value={kind}
-          className="mt-0.5 min-h-11 rounded-lg border border-line bg-paper px-3"
-          onChange={(event) => choose(event.target.value as FoodKind)}
-        >
-          <option value="" disabled>
-            choose what it is
-          </option>
-          {Object.keys(KINDS).map((each) => (
-            <option key={each}>{each}</option>
-          ))}
-        </select>
-      </div>
+      <Select
+        label="It is"
+        value={kind}
+        options={[...(kind === '' ? ([['', 'choose what it is']] as const) : []), ...ownWords(FOOD_KINDS)]}
+        onChange={(next) => next !== '' && choose(next)}
+      />
       {kind !== '' && (
         <>
           <Pills

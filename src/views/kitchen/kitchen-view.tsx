@@ -17,6 +17,7 @@ import { pantry } from '@/store/db';
 import { changeKitchen } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
+import { Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
 import { TickBox } from '@/ui/tick-box';
 import { useTitle } from '@/ui/title';
@@ -344,20 +345,12 @@ interface ChoiceProps<T extends string> {
 
 function Choice<T extends string>({ label, value, options, onChange }: ChoiceProps<T>) {
   return (
-    <label className="text-sm text-faint">
-      {label}
-      <select
-        className="block h-10 rounded-lg border border-line bg-paper px-2 text-base text-ink"
-        value={value}
-        onChange={(event) => onChange(event.target.value as T)}
-      >
-        {options.map((option) => (
-          <option key={option} value={option}>
-            {option.replace('-', ' ')}
-          </option>
-        ))}
-      </select>
-    </label>
+    <Select
+      label={label}
+      value={value}
+      options={options.map((option) => [option, option.replace('-', ' ')] as const)}
+      onChange={onChange}
+    />
   );
 }
 

@@ -9,6 +9,7 @@ import { type AheadProposal, proposeAhead } from '@/core/prep/propose';
 import { pantry } from '@/store/db';
 import { changeMeal, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { Select } from '@/ui/select';
 import { TickBox } from '@/ui/tick-box';
 import { useMeal } from '@/views/shell/meal-frame';
 import { askPlanner } from '@/workers/planner';
@@ -106,21 +107,16 @@ function DishAhead({ offers, made, onPut }: DishAheadProps) {
       </ul>
       {made && chosen && (
         <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-2 pl-9">
-          <label className="flex items-center gap-2">
-            <span>on</span>
-            <select
-              aria-label={`Day for ${dishName}`}
-              className="min-h-10 rounded-lg border border-line bg-paper px-2"
+          <span className="flex items-center gap-2">
+            <span aria-hidden>on</span>
+            <Select
+              label={`Day for ${dishName}`}
+              hideLabel
               value={made.days}
-              onChange={({ target: { value } }) => onPut((was = made) => ({ ...was, days: Number(value) }))}
-            >
-              {Array.from({ length: shown.mostDays }, (_, k) => k + 1).map((days) => (
-                <option key={days} value={days}>
-                  {day(days)}
-                </option>
-              ))}
-            </select>
-          </label>
+              options={Array.from({ length: shown.mostDays }, (_, k) => [k + 1, day(k + 1)] as const)}
+              onChange={(days) => onPut((was = made) => ({ ...was, days }))}
+            />
+          </span>
           {keeps.freezerMonths !== null && (
             <TickBox
               value={made.frozen === true}

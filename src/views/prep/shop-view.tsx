@@ -13,6 +13,7 @@ import { pantry, type StoredErrand } from '@/store/db';
 import { storeLarder } from '@/store/larder';
 import { Button } from '@/ui/button';
 import { Download } from '@/ui/download';
+import { ownWords, Select } from '@/ui/select';
 import { useMeal } from '@/views/shell/meal-frame';
 import { Tick, useTicks } from './ticks';
 
@@ -297,16 +298,13 @@ function Measure({ label, quantity, unit, onChange }: MeasureProps) {
         value={quantity}
         onChange={(event) => onChange({ quantity: event.target.value })}
       />
-      <select
-        aria-label={`${label}, unit`}
-        className="min-h-10 rounded-lg border border-line bg-paper px-1"
+      <Select
+        label={`${label}, unit`}
+        hideLabel
         value={unit}
-        onChange={(event) => onChange({ unit: event.target.value as Unit })}
-      >
-        {UNITS.map((each) => (
-          <option key={each}>{each}</option>
-        ))}
-      </select>
+        options={ownWords(UNITS)}
+        onChange={(next) => onChange({ unit: next })}
+      />
     </fieldset>
   );
 }

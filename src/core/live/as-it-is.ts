@@ -5,6 +5,7 @@ import type { Meal } from '@/core/meal/meal';
 import { beginsInTheOven, goesOnInTheOven } from '@/core/meal/other-heat';
 import { tableLater } from '@/core/plain/wall-clock';
 import { landingAt, type Plan } from '@/core/plan/plan';
+import { applied, type Change } from '@/core/remedies/change';
 import { type StandingEvent, standingEvents } from './events';
 import { liveSteps, type Session } from './session';
 
@@ -34,26 +35,39 @@ const WORTH_WARMING = 4;
  * way: to come after the rest, to go on in the oven, to be kept warm for as long as it is ready too soon, as that looks at `at`.
  */
 export function mealAsItIs(session: Session, at: number): Meal {
+  return changesSoFar(session, at).reduce(applied, session.meal);
+}
+
+/** What was told, as changes of the meal: the same that are proposed before an evening, carried out by the same hand. */
+export function changesSoFar(session: Session, at: number): readonly Change[] {
+  const { meal } = session;
   const events = standingEvents(session.events);
   const dropped = new Set(events.flatMap((event) => (event.kind === 'dropped' ? [event.dish] : [])));
-  const failed = new Set(events.flatMap((event) => (event.kind === 'failed' ? [event.unit] : [])));
-  const works = (sort: 'burner' | 'appliance') => (each: { readonly id: string }) =>
-    ![...failed].some((unit) => {
-      const read = readUnit(unit);
-      return read.sort === sort && read.id === each.id;
-    });
-  const { meal } = session;
+  const failed = events.flatMap((event) => (event.kind === 'failed' ? [readUnit(event.unit)] : []));
   const minutes = Math.round((agreedTableAt(session) - firstTableAt(session)) / MINUTE);
-  return {
-    ...meal,
-    ...tableLater(meal, minutes),
-    dishes: meal.dishes.filter(({ id }) => !dropped.has(id)).map((dish) => asDecided(session, dish, events, at)),
-    kitchen: {
-      ...meal.kitchen,
-      burners: meal.kitchen.burners.filter(works('burner')),
-      appliances: meal.kitchen.appliances.filter(works('appliance')),
-    },
-  };
+  const works = (sort: 'burner' | 'appliance') => (each: { readonly id: string }) =>
+    !failed.some((unit) => unit.sort === sort && unit.id === each.id);
+  const { kitchen } = meal;
+  return [
+    ...(minutes === 0 ? [] : [{ kind: 'hour', ...tableLater(meal, minutes) } as const]),
+    ...[...dropped].map((dishId) => ({ kind: 'without', dishId }) as const),
+    ...meal.dishes.flatMap((dish): readonly Change[] => {
+      const decided = dropped.has(dish.id) ? dish : asDecided(session, dish, events, at);
+      return decided === dish ? [] : [{ kind: 'dish', dishId: dish.id, dish: decided }];
+    }),
+    ...(failed.length === 0
+      ? []
+      : [
+          {
+            kind: 'kitchen',
+            kitchen: {
+              ...kitchen,
+              burners: kitchen.burners.filter(works('burner')),
+              appliances: kitchen.appliances.filter(works('appliance')),
+            },
+          } as const,
+        ]),
+  ];
 }
 
 /** A dish with what was decided for it, the latest word counting. */

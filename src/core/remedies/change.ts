@@ -7,7 +7,8 @@ import { own } from '@/core/plain/record';
 
 /** What can be changed of a meal to make it fit: the one list of it, for every idea that proposes one and everything that carries it out. */
 export type Change =
-  | { readonly kind: 'hour'; readonly hour: string }
+  /** Another hour, perhaps on another day. */
+  | { readonly kind: 'hour'; readonly hour: string; readonly day?: string }
   | { readonly kind: 'pace'; readonly pace: Pace }
   | { readonly kind: 'kitchen'; readonly kitchen: Kitchen }
   /** One dish made in another way: a new dish in the place of the old. */
@@ -25,7 +26,7 @@ export type Change =
 export function applied(meal: Meal, change: Change): Meal {
   switch (change.kind) {
     case 'hour':
-      return { ...meal, hour: change.hour };
+      return { ...meal, hour: change.hour, ...(change.day === undefined ? {} : { day: change.day }) };
     case 'pace':
       return { ...meal, pace: change.pace };
     case 'kitchen':

@@ -80,7 +80,16 @@ export const ROOMS: Readonly<Record<string, Room>> = {
   server: room('bounded queue, limits, a thread for each job', ALL_CORE, ['joi', 'node:worker_threads']),
   workers: room('the planner on its own thread', ALL_CORE, ['comlink']),
   store: room('Dexie tables', [...ALL_CORE, 'demo'], ['dexie', 'date-fns']),
-  ui: room('small shared pieces', ALL_CORE, ['react', 'date-fns', '@headlessui/react', 'lucide-react', 'echarts/core']),
+  ui: room('small shared pieces', ALL_CORE, [
+    'react',
+    'date-fns',
+    '@dnd-kit/core',
+    '@dnd-kit/sortable',
+    '@dnd-kit/utilities',
+    '@headlessui/react',
+    'lucide-react',
+    'echarts/core',
+  ]),
   views: room(
     'what a person sees',
     [...ALL_CORE, 'ui', 'store', 'workers'],

@@ -1,0 +1,116 @@
+'use client';
+import { X } from 'lucide-react';
+import { allergensOf } from '@/core/dish/diet';
+import {
+  goesInto,
+  withIngredient,
+  withName,
+  withNewIngredient,
+  withOrder,
+  withoutIngredient,
+  withUse,
+} from '@/core/dish/edit-steps';
+import { UNITS } from '@/core/units/amount';
+import { Button } from '@/ui/button';
+import { ownWords, Select } from '@/ui/select';
+import { SortableList, SortableRow } from '@/ui/sortable';
+import { type FormProps, stepsOf } from './form';
+import { Typed } from './typed';
+
+/** What goes in: amounts, names, the step that uses it, in an order of one's own. */
+export function IngredientsForm({ dish, onChange }: FormProps) {
+  return (
+    <section aria-label="What goes in">
+      <h2 className="text-2xl">What goes in</h2>
+      <SortableList
+        ids={dish.ingredients.map(({ id }) => id)}
+        onMove={(id, place) => onChange(withOrder(dish, id, place))}
+        className="mt-1 border-t border-line"
+      >
+        {dish.ingredients.map((item, place) => {
+          const step = goesInto(dish, item.id);
+          return (
+            <SortableRow
+              key={item.id}
+              id={item.id}
+              name={item.name}
+              className="grid gap-1 border-b border-line py-1.5"
+              onStep={(by) => onChange(withOrder(dish, item.id, place + by))}
+            >
+              {(handle) => (
+                <>
+                  <span className="flex gap-2">
+                    {handle}
+                    <Typed
+                      label={`How much ${item.name}`}
+                      value={String(Number(item.amount.quantity.toFixed(2)))}
+                      className="w-20 text-right"
+                      onChange={(text) => {
+                        const quantity = Number(text.replace(',', '.'));
+                        if (quantity > 0)
+                          onChange(withIngredient(dish, item.id, { amount: { ...item.amount, quantity } }));
+                      }}
+                    />
+                    <Select
+                      label={`Unit of ${item.name}`}
+                      hideLabel
+                      value={item.amount.unit}
+                      options={ownWords(UNITS)}
+                      onChange={(unit) => onChange(withIngredient(dish, item.id, { amount: { ...item.amount, unit } }))}
+                    />
+                    <Typed
+                      label={`Instead of ${item.name}`}
+                      value={item.name}
+                      className="min-w-0 flex-1"
+                      onChange={(name) => onChange(withName(dish, item.id, name))}
+                    />
+                    <button
+                      type="button"
+                      aria-label={`Take out ${item.name}`}
+                      className="grid size-10 shrink-0 place-items-center rounded-lg hover:bg-soft"
+                      onClick={() => onChange(withoutIngredient(dish, item.id))}
+                    >
+                      <X size={18} aria-hidden />
+                    </button>
+                  </span>
+                  <span
+                    className={`flex flex-wrap items-center gap-2 text-sm ${step === undefined ? 'text-warn' : 'text-faint'}`}
+                  >
+                    goes into
+                    <Select
+                      label={`Step for ${item.name}`}
+                      hideLabel
+                      value={step ?? null}
+                      options={[[null, 'no step: it will be forgotten'], ...stepsOf(dish)]}
+                      onChange={(next) => onChange(withUse(dish, item.id, next))}
+                    />
+                    <Typed
+                      label={`Allergens of ${item.name}`}
+                      value={allergensOf({ ingredients: [item] }).join(', ')}
+                      hint="no allergens"
+                      mayBeEmpty
+                      className="h-9 w-44 text-sm text-ink"
+                      onChange={(text) =>
+                        onChange(
+                          withIngredient(dish, item.id, {
+                            allergens: text
+                              .split(',')
+                              .map((each) => each.trim().toLowerCase())
+                              .filter(Boolean),
+                          }),
+                        )
+                      }
+                    />
+                  </span>
+                </>
+              )}
+            </SortableRow>
+          );
+        })}
+      </SortableList>
+      <Button look="quiet" className="mt-1 px-0" onClick={() => onChange(withNewIngredient(dish))}>
+        add something
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,58 @@
+'use client';
+import type { Waits } from '@/core/dish/dish';
+import { Pills } from '@/ui/pills';
+import { Select } from '@/ui/select';
+import { Stepper } from '@/ui/stepper';
+import { type FormProps, stepsOf } from './form';
+import { Typed } from './typed';
+
+const SERVED: readonly (readonly ['hot' | 'warm' | 'cold', string])[] = [
+  ['hot', 'hot'],
+  ['warm', 'warm'],
+  ['cold', 'cold'],
+];
+
+/** How the finished dish waits for the table; a part of other dishes does not. */
+export function LandingForm({ dish, onChange }: FormProps) {
+  const { lands } = dish;
+  if (!lands) return null;
+  const set = (change: Partial<Waits>) =>
+    onChange({ ...dish, lands: { ...lands, waits: { ...lands.waits, ...change } } });
+  return (
+    <section aria-label="At the table" className="grid gap-3">
+      <h2 className="text-2xl">At the table</h2>
+      <Select
+        label="ready at the end of"
+        value={lands.step}
+        options={stepsOf(dish)}
+        onChange={(step) => onChange({ ...dish, lands: { ...lands, step } })}
+      />
+      <Pills label="Eaten" value={lands.waits.served} options={SERVED} onChange={(served) => set({ served })} />
+      <div className="flex flex-wrap gap-4">
+        <Stepper
+          label="It waits well for"
+          unit="min"
+          value={lands.waits.wellMinutes}
+          least={0}
+          most={2880}
+          onChange={(wellMinutes) => set({ wellMinutes })}
+        />
+        <Stepper
+          label="and at the most"
+          unit="min"
+          value={lands.waits.mostMinutes}
+          least={0}
+          most={2880}
+          onChange={(mostMinutes) => set({ mostMinutes })}
+        />
+      </div>
+      <Typed
+        label="How it waits"
+        value={lands.waits.how}
+        hint="covered, in its pot"
+        className="w-full"
+        onChange={(how) => set({ how })}
+      />
+    </section>
+  );
+}

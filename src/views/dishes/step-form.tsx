@@ -1,0 +1,207 @@
+'use client';
+
+import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
+import { ChevronRight, Plus, X } from 'lucide-react';
+import { useId } from 'react';
+import type { Attention, Place, Step } from '@/core/dish/dish';
+import {
+  type After,
+  aftersOf,
+  withAfters,
+  withLikely,
+  withNewStep,
+  withoutStep,
+  withStep,
+} from '@/core/dish/edit-steps';
+import { APPLIANCE_KINDS, type ApplianceKind, HEATS, type Heat } from '@/core/kitchen/kitchen';
+import { Button } from '@/ui/button';
+import { Pills } from '@/ui/pills';
+import { Select } from '@/ui/select';
+import { Stepper } from '@/ui/stepper';
+import type { FormProps } from './form';
+import { Typed } from './typed';
+
+const MINUTES_WITHIN: readonly (readonly [number | null, string])[] = [
+  [0, 'at once'],
+  [5, 'within 5 min'],
+  [10, 'within 10 min'],
+  [20, 'within 20 min'],
+  [30, 'within half an hour'],
+  [60, 'within an hour'],
+  [120, 'within two hours'],
+  [240, 'within four hours'],
+  [null, 'any time'],
+];
+
+const ATTENTION: readonly (readonly [Attention, string])[] = [
+  ['hands', 'wants hands'],
+  ['eyes', 'wants looks'],
+  ['none', 'goes by itself'],
+];
+const PLACES: readonly (readonly [Place['at'], string])[] = [
+  ['board', 'at the board'],
+  ['burner', 'on a burner'],
+  ['oven', 'in the oven'],
+  ['appliance', 'in an appliance'],
+  ['rest', 'off the heat'],
+  ['cold', 'in the cold'],
+];
+
+function placeAt(at: Place['at']): Place {
+  switch (at) {
+    case 'burner':
+      return { at, heat: 'medium' };
+    case 'oven':
+      return { at, celsius: 180, shelves: 1 };
+    case 'appliance':
+      return { at, appliance: 'rice-cooker' };
+    default:
+      return { at };
+  }
+}
+
+/** One step: where, how long, who looks after it, what it comes after. */
+export function StepForm({ dish, step, onChange }: FormProps & { readonly step: Step }) {
+  const says = useId();
+  const set = (change: Partial<Step>) => onChange(withStep(dish, step.id, change));
+  const { place, minutes } = step;
+  return (
+    <Disclosure as="li" className="border-b border-line py-1">
+      <DisclosureButton className="group flex min-h-11 w-full items-center gap-2 text-left">
+        <ChevronRight size={18} aria-hidden className="shrink-0 transition-transform group-data-open:rotate-90" />
+        <span>
+          <span className="font-semibold">{step.name}</span>{' '}
+          <span className="text-faint">
+            {minutes.likely} min{step.doneWhen && `, until ${step.doneWhen}`}
+          </span>
+        </span>
+      </DisclosureButton>
+      <DisclosurePanel className="grid gap-3 pb-3 pl-6">
+        <div className="flex flex-wrap items-end gap-3">
+          <Typed label="Name of the step" value={step.name} className="w-40" onChange={(name) => set({ name })} />
+          <Stepper
+            label="Minutes, likely"
+            value={minutes.likely}
+            least={0}
+            most={2880}
+            onChange={(likely) => set({ minutes: withLikely(minutes, likely) })}
+          />
+        </div>
+        <div>
+          <label htmlFor={says} className="block text-sm text-faint">
+            What is done
+          </label>
+          <textarea
+            id={says}
+            rows={2}
+            key={step.says}
+            defaultValue={step.says}
+            maxLength={2000}
+            className="w-full rounded-lg border border-line bg-paper p-2"
+            onBlur={(event) => {
+              const words = event.target.value.trim();
+              if (words !== '' && words !== step.says) set({ says: words });
+            }}
+          />
+        </div>
+        <Pills
+          label="It"
+          value={step.attention}
+          options={ATTENTION}
+          onChange={(attention) =>
+            set({ attention, ...(attention === 'eyes' ? { lookEvery: step.lookEvery ?? 10 } : {}) })
+          }
+        />
+        <Pills label="Where" value={place.at} options={PLACES} onChange={(at) => set({ place: placeAt(at) })} />
+        {place.at === 'burner' && (
+          <Pills
+            label="Heat"
+            value={place.heat}
+            options={HEATS.map((heat) => [heat, heat] as const)}
+            onChange={(heat: Heat) => set({ place: { ...place, heat } })}
+          />
+        )}
+        {place.at === 'oven' && (
+          <Stepper
+            label="Oven"
+            unit="°C"
+            value={place.celsius}
+            least={30}
+            most={320}
+            step={5}
+            onChange={(celsius) => set({ place: { ...place, celsius } })}
+          />
+        )}
+        {place.at === 'appliance' && (
+          <Pills
+            label="Which"
+            value={place.appliance}
+            options={APPLIANCE_KINDS.map((kind) => [kind, kind.replace('-', ' ')] as const)}
+            onChange={(appliance: ApplianceKind) => set({ place: { at: 'appliance', appliance } })}
+          />
+        )}
+        <Afters dish={dish} step={step} onChange={onChange} />
+        <div className="flex flex-wrap gap-3">
+          <Button onClick={() => onChange(withNewStep(dish, step.id).dish)}>
+            <Plus size={16} aria-hidden className="inline" /> a step after this
+          </Button>
+          <Button look="quiet" disabled={dish.steps.length < 2} onClick={() => onChange(withoutStep(dish, step.id))}>
+            take out this step
+          </Button>
+        </div>
+      </DisclosurePanel>
+    </Disclosure>
+  );
+}
+
+/** What a step comes after, by name. */
+function Afters({ dish, step, onChange }: FormProps & { readonly step: Step }) {
+  const afters = aftersOf(dish, step.id);
+  const others = dish.steps.filter(({ id }) => id !== step.id && !afters.some((after) => after.step === id));
+  const set = (next: readonly After[]) => onChange(withAfters(dish, step.id, next));
+  const named = (id: string) => dish.steps.find((each) => each.id === id)?.name ?? id;
+  return (
+    <fieldset>
+      <legend className="text-sm text-faint">It comes after</legend>
+      {afters.length === 0 && <p>nothing: it may begin whenever there is time</p>}
+      <ul className="grid gap-1">
+        {afters.map((after) => (
+          <li key={after.step} className="flex flex-wrap items-center gap-2">
+            <strong className="font-semibold">{named(after.step)}</strong>
+            <Select
+              label={`How soon after ${named(after.step)}`}
+              hideLabel
+              value={after.within}
+              options={withOwn(after.within)}
+              onChange={(within) => set(afters.map((each) => (each === after ? { ...each, within } : each)))}
+            />
+            <button
+              type="button"
+              aria-label={`Not after ${named(after.step)}`}
+              className="grid size-10 place-items-center rounded-lg hover:bg-soft"
+              onClick={() => set(afters.filter((each) => each !== after))}
+            >
+              <X size={18} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+      {others.length > 0 && (
+        <Select
+          label="Another step that it comes after"
+          hideLabel
+          className="mt-1"
+          value={null}
+          options={[[null, 'and after …'], ...others.map(({ id, name }) => [id, name] as const)]}
+          onChange={(next) => next !== null && set([...afters, { step: next, within: null }])}
+        />
+      )}
+    </fieldset>
+  );
+}
+
+/** The usual lags, and the one that stands there. */
+function withOwn(within: number | null): readonly (readonly [number | null, string])[] {
+  if (MINUTES_WITHIN.some(([minutes]) => minutes === within)) return MINUTES_WITHIN;
+  return [[within, `within ${within} min`], ...MINUTES_WITHIN];
+}

@@ -1,0 +1,81 @@
+'use client';
+
+import { X } from 'lucide-react';
+import type { VesselUse } from '@/core/dish/dish';
+import { withNewVessel, withoutVessel, withVessel } from '@/core/dish/edit-steps';
+import { VESSEL_KINDS } from '@/core/kitchen/kitchen';
+import { Button } from '@/ui/button';
+import { ownWords, Select } from '@/ui/select';
+import { Stepper } from '@/ui/stepper';
+import { type FormProps, stepsOf } from './form';
+import { Typed } from './typed';
+
+/** The pots and pans of a dish, each with the steps from and to which it is taken. */
+export function VesselsForm({ dish, onChange }: FormProps) {
+  return (
+    <section aria-label="Pots and pans">
+      <h2 className="text-2xl">Pots and pans</h2>
+      <ul className="mt-1 border-t border-line">
+        {dish.vessels.map((use) => {
+          const set = (change: Partial<VesselUse>) => onChange(withVessel(dish, use.id, change));
+          const edge = (which: 'from' | 'to', words: string) => (
+            <span className="flex items-center gap-2 text-sm text-faint">
+              <span aria-hidden>{words}</span>
+              <Select
+                label={`${use.name} ${words}`}
+                hideLabel
+                value={use[which]}
+                options={stepsOf(dish)}
+                onChange={(step) => set({ [which]: step })}
+              />
+            </span>
+          );
+          return (
+            <li key={use.id} className="grid gap-2 border-b border-line py-2">
+              <span className="flex flex-wrap items-end gap-3">
+                <Typed
+                  label={`Name of the ${use.name}`}
+                  value={use.name}
+                  className="w-36"
+                  onChange={(name) => set({ name })}
+                />
+                <Select
+                  label={`Kind of the ${use.name}`}
+                  hideLabel
+                  value={use.need.kinds[0]!}
+                  options={ownWords(VESSEL_KINDS)}
+                  onChange={(kind) => set({ need: { ...use.need, kinds: [kind] } })}
+                />
+                <Stepper
+                  label={`Litres of the ${use.name}`}
+                  hideLabel
+                  unit="l"
+                  value={use.need.litres}
+                  least={0.1}
+                  most={100}
+                  step={0.5}
+                  onChange={(litres) => set({ need: { ...use.need, litres } })}
+                />
+                <button
+                  type="button"
+                  aria-label={`Take out the ${use.name}`}
+                  className="grid size-10 place-items-center rounded-lg hover:bg-soft"
+                  onClick={() => onChange(withoutVessel(dish, use.id))}
+                >
+                  <X size={18} aria-hidden />
+                </button>
+              </span>
+              <span className="flex flex-wrap gap-3">
+                {edge('from', 'from the beginning of')}
+                {edge('to', 'to the end of')}
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+      <Button look="quiet" className="mt-1 px-0" onClick={() => onChange(withNewVessel(dish, dish.steps[0]!.id))}>
+        add one
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,173 @@
+'use client';
+
+import { format } from 'date-fns';
+import type { Evening } from '@/core/live/evening';
+import { lastTakenBack } from '@/core/live/events';
+import { type LiveStep, lastStanding, safeMinutesLeft } from '@/core/live/session';
+import { Button } from '@/ui/button';
+import { printCountdown, printSpan } from '@/ui/clock';
+import { AllSaid } from './all-said';
+import { colour, isStart, placeWords, type StepProps, tells } from './pieces';
+import type { SessionAtHand } from './use-session';
+import { Rarely } from './watched';
+
+/** The first thing under "now", as large as it can be read from two metres. */
+export function Focal({ session, live, told, now }: StepProps & { readonly now: number }) {
+  const { step } = live;
+  const tint = colour(session, step.dishId);
+  const over = live.status === 'running' && live.endAt < now;
+  return (
+    <div data-testid="focal" data-key={step.key}>
+      <p className="mt-3 flex items-center gap-2.5 text-xl" style={{ color: tint }}>
+        <span aria-hidden className="size-3.5 rounded-full" style={{ background: tint }} />
+        {step.dishName}
+        {step.person && session.meal.kitchen.people.length > 1 && (
+          <span className="text-faint">· {step.person.name}</span>
+        )}
+      </p>
+      <h1 className="mt-1 text-5xl first-letter:uppercase sm:text-6xl">{step.name}</h1>
+      <p className="mt-3 text-2xl">{step.says}</p>
+      <p className="mt-2 flex flex-wrap gap-x-3 text-xl text-faint">
+        {placeWords(live)}
+        {live.status === 'running' && (
+          <span className="text-ink" data-testid="focal-clock">
+            {printCountdown(live.endAt - now)} {over ? 'over' : 'left'}
+          </span>
+        )}
+      </p>
+      {step.amounts.length > 0 && <p className="mt-3 text-xl">{step.amounts.join(' · ')}</p>}
+      {step.doneWhen && <p className="mt-2 text-xl text-faint">Until: {step.doneWhen}</p>}
+      {step.learned !== undefined && (
+        <p className="mt-2 text-lg text-faint">Its minutes are from your last {step.learned} times.</p>
+      )}
+      {step.cautions.map((caution) => (
+        <p key={caution} className="mt-3 border-l-4 border-ember pl-3 text-lg">
+          {caution}
+        </p>
+      ))}
+      {/* Whatever the step has to say, its answers stay in sight. */}
+      <div className="mt-4 flex flex-wrap gap-3.5 bg-ground py-2 md:sticky md:-bottom-6">
+        {isStart(live) ? (
+          <Button look="strong" big aria-label={tells('begun', live)} onClick={() => told.begun(live)}>
+            begun
+          </Button>
+        ) : (
+          <>
+            <Button
+              look="strong"
+              big
+              className="min-w-48"
+              aria-label={tells('done', live)}
+              onClick={() => told.done(live)}
+            >
+              done
+            </Button>
+            <Button big aria-label={tells('not yet', live)} onClick={() => told.notYet(live)}>
+              not yet
+            </Button>
+          </>
+        )}
+        <Undo session={session} told={told} />
+      </div>
+      {live.status === 'running' && <Rarely session={session} live={live} told={told} />}
+    </div>
+  );
+}
+
+/** Said to be done before the minutes that safety asks for: asked back, and nothing told yet. */
+export function TooSoon({ live, now, told }: Omit<StepProps, 'session'> & { readonly now: number }) {
+  const { step } = live;
+  const left = safeMinutesLeft(live, now);
+  return (
+    <div
+      role="alertdialog"
+      aria-label="Is it safe?"
+      className="bg-warn px-5 py-4 text-ground sm:px-8"
+      data-testid="too-soon"
+    >
+      <p className="text-2xl">
+        <strong className="font-semibold first-letter:uppercase">{step.name}</strong> ({step.dishName}) wants{' '}
+        {step.safeMinutes} min to be safe{left > 0 ? `, and ${left} of them are left by this clock` : ''}. Has it had
+        them all the same?
+      </p>
+      <div className="mt-3 flex flex-wrap gap-3.5">
+        <Button look="strong" big onClick={told.goOn}>
+          no, it goes on
+        </Button>
+        <Button big onClick={told.insist}>
+          yes, it had {step.safeMinutes} min
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+/** What was told last is taken back, and told again. */
+export function Undo({ session, told }: Omit<StepProps, 'live'>) {
+  return (
+    <>
+      <Button look="quiet" big onClick={told.undo} disabled={lastStanding(session) === undefined}>
+        undo
+      </Button>
+      {lastTakenBack(session.events) !== undefined && (
+        <Button look="quiet" big onClick={told.redo}>
+          do again
+        </Button>
+      )}
+    </>
+  );
+}
+
+/** What goes on beside the first thing: the hands of another cook, a pot to be set going. All that it asks of the hands stands here too. */
+export function Beside({ session, live, told, now }: StepProps & { readonly now: number }) {
+  const { step } = live;
+  const left = live.status === 'running' && !isStart(live) ? printCountdown(live.endAt - now) : null;
+  return (
+    <div
+      className="mt-6 flex items-start gap-4 border-t border-line pt-4"
+      data-testid="beside"
+      data-key={live.step.key}
+    >
+      <span aria-hidden className="h-12 w-2 rounded-full" style={{ background: colour(session, live.step.dishId) }} />
+      <p className="min-w-0 flex-1 text-xl">
+        <strong className="inline-block font-semibold first-letter:uppercase">{step.name}</strong>, {step.dishName}
+        <span className="block text-faint">
+          {[step.person?.name ?? '', placeWords(live), left === null ? '' : `${left} left`].filter(Boolean).join(' · ')}
+        </span>
+        <AllSaid step={step} />
+      </p>
+      <Button
+        big
+        aria-label={tells(isStart(live) ? 'begun' : 'done', live)}
+        onClick={() => (isStart(live) ? told.begun(live) : told.done(live))}
+      >
+        {isStart(live) ? 'begun' : 'done'}
+      </Button>
+    </div>
+  );
+}
+
+interface QuietProps {
+  readonly session: Evening;
+  readonly told: SessionAtHand;
+  readonly next: LiveStep | undefined;
+  readonly now: number;
+}
+
+/** Nothing for the hands: when they are wanted next. */
+export function Quiet({ session, told, next, now }: QuietProps) {
+  return (
+    <div className="mt-3" data-testid="quiet">
+      <p className="font-title text-5xl text-ember">Nothing for the hands</p>
+      {next && (
+        <p className="mt-3 text-2xl">
+          Next in {printSpan(Math.max(0, (next.startAt - now) / 60_000))}: {next.step.name}, {next.step.dishName}, at{' '}
+          {format(next.startAt, 'HH:mm')}.
+        </p>
+      )}
+      <div className="mt-6 flex flex-wrap gap-3.5">
+        <Undo session={session} told={told} />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,34 @@
+'use client';
+
+import type { Evening } from '@/core/live/evening';
+import type { LiveStep } from '@/core/live/session';
+import { pigmentAt } from '@/ui/pigments';
+import type { SessionAtHand } from './use-session';
+
+/** "done: fry, Barley": which of several buttons it is, for whoever hears it. */
+export function tells(word: string, { step }: LiveStep): string {
+  return `${word}: ${step.name}, ${step.dishName}`;
+}
+
+/** The pigment of a dish, by night. */
+export function colour(session: Evening, dishId: string): string {
+  return pigmentAt(session.meal.dishes.findIndex((dish) => dish.id === dishId)).night;
+}
+
+/** A pot or an oven that someone has to set going or turn: it is told "begun", not "done". */
+export function isStart({ step, status, turns }: LiveStep): boolean {
+  return step.attention !== 'hands' && (status === 'due' || turns === true);
+}
+
+/** What every piece of the view is about. */
+export interface StepProps {
+  readonly session: Evening;
+  readonly live: LiveStep;
+  readonly told: SessionAtHand;
+}
+
+/** Where a step stands, in words. */
+export function placeWords({ step }: LiveStep): string {
+  const heat = step.heat ? `${step.heat} heat` : step.celsius ? `${step.celsius} °C` : '';
+  return [step.station.sort === 'board' ? '' : step.station.name, heat, step.vessel ?? ''].filter(Boolean).join(', ');
+}

@@ -1,0 +1,68 @@
+'use client';
+
+import type { Cue } from '@/core/live/cues';
+import { Button } from '@/ui/button';
+import type { SessionAtHand } from './use-session';
+
+/** Calls in words, danger largest; where the browser cannot speak they stand alone for the voice. */
+export function Calls({ cues }: { readonly cues: readonly Cue[] }) {
+  const loud = cues.filter(({ kind }) => kind !== 'hands');
+  const hands = cues.filter(({ kind }) => kind === 'hands');
+  return (
+    <>
+      {/* What the hands do next stands large under "now"; a screen reader is told. Both regions are there before there is news. */}
+      <div aria-live="polite" className="sr-only" data-testid="hands-calls">
+        {hands.map(({ id, says }) => (
+          <p key={id}>{says}</p>
+        ))}
+      </div>
+      <div aria-live="assertive" data-testid="calls">
+        {loud.slice(0, 2).map(({ id, kind, says }, index) => (
+          <p
+            key={id}
+            className={`px-5 py-2 sm:px-8 ${kind === 'danger' ? 'bg-warn text-xl font-semibold text-ground sm:text-3xl' : 'bg-soft text-lg sm:text-2xl'} ${index > 0 && loud[0]!.kind === 'danger' ? 'hidden md:block' : ''}`}
+          >
+            {says}
+          </p>
+        ))}
+      </div>
+    </>
+  );
+}
+
+/** What could not be stored or planned, with the way to try again. */
+export function Faults({ told }: { readonly told: SessionAtHand }) {
+  const { unkept, letGo, unplanned, planAgain } = told;
+  const look = 'flex flex-wrap items-center gap-4 bg-warn px-5 py-2 text-lg text-ground sm:px-8';
+  return (
+    <>
+      {unkept && (
+        <div role="alert" className={look} data-testid="unkept">
+          <p className="max-w-prose">
+            <strong className="font-semibold">Not kept: {unkept.words}.</strong> {unkept.fault}
+          </p>
+          <Button onClick={unkept.again}>tell it again</Button>
+          <Button onClick={letGo}>let it go</Button>
+        </div>
+      )}
+      {unplanned && (
+        <div role="alert" className={look} data-testid="unplanned">
+          <p className="max-w-prose">
+            The rest could not be planned anew: the hours below are the ones from before. What you told is kept.
+          </p>
+          <Button onClick={planAgain}>plan again</Button>
+        </div>
+      )}
+    </>
+  );
+}
+
+/** Another window leads. */
+export function Follows({ onTakeOver }: { readonly onTakeOver: () => void }) {
+  return (
+    <p role="status" className="flex flex-wrap items-center gap-4 bg-soft px-5 py-2 text-lg sm:px-8">
+      Another window leads this evening; this one follows.
+      <Button onClick={onTakeOver}>take over here</Button>
+    </p>
+  );
+}

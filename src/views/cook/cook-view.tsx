@@ -8,18 +8,18 @@ import { liveSteps } from '@/core/live/session';
 import { stoveAt } from '@/core/live/stove';
 import { pantry } from '@/store/db';
 import { useNow } from '@/ui/clock';
-import { useKey } from '@/ui/keys-sheet';
 import { useMeal } from '@/views/shell/meal-frame';
 import { Finished, Next, TopLine } from './around';
 import { Before } from './before';
 import { EveningPanel } from './evening-panel';
 import { Ways } from './live-remedies';
 import { Beside, Focal, Quiet, TooSoon } from './now';
-import { colour, isStart } from './pieces';
+import { colour } from './pieces';
 import { Calls, Faults, Follows } from './said';
 import { useCues } from './use-cues';
 import { type SessionAtHand, useSession } from './use-session';
 import { useClockWentBack, useCoveredPage, useFocusKept, useFollowing } from './use-stove';
+import { useStoveKeys } from './use-stove-keys';
 import { Watched } from './watched';
 
 /** Standing up: now, watching, next, and nothing else. */
@@ -53,26 +53,7 @@ function AtTheStove({ session, told }: { readonly session: Evening; readonly tol
   useFollowing(session, told, second, follow && told.leads);
   const wentBack = useClockWentBack(now, told.leads, told.clockSet);
   const focal = stove?.now[0];
-  const press = () => focal && (isStart(focal) ? told.begun(focal) : told.done(focal));
-  const open = told.leads && !panel && told.early === null;
-  useKey('d', () => open && press());
-  useKey(' ', (event) => {
-    // On a button the space bar presses that button.
-    if (!open || (event.target as HTMLElement | null)?.closest('button')) return;
-    event.preventDefault();
-    press();
-  });
-  useKey('n', () => open && focal && !isStart(focal) && told.notYet(focal));
-  const beside = stove?.now[1];
-  useKey('b', () => open && beside && (isStart(beside) ? told.begun(beside) : told.done(beside)));
-  useKey('u', () => open && told.undo());
-  useKey('r', () => open && told.redo());
-  useKey('e', () => setPanel(true));
-  // The pot that calls first is answered by number.
-  const called = stove?.watching.find(({ step }) => cues.some(({ keys }) => keys.includes(step.key)));
-  useKey('1', () => open && called && told.looked(called, 'not there'));
-  useKey('2', () => open && called && told.looked(called, 'nearly'));
-  useKey('3', () => open && called && told.done(called));
+  useStoveKeys({ stove, cues, told, panel, onPanel: () => setPanel(true) });
   const nowSection = useRef<HTMLElement>(null);
   useFocusKept(nowSection, focal?.step.key ?? (stove === null ? 'opening' : 'quiet'));
   useCoveredPage();

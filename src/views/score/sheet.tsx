@@ -101,40 +101,7 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
           </g>
         ))}
         <g transform={`translate(${NAMES} 0)`}>
-          {layout.ticks.map((minute) => (
-            <g key={minute}>
-              <line
-                x1={scale.x(minute)}
-                x2={scale.x(minute)}
-                y1={TOP_LINE}
-                y2={bottom}
-                stroke="var(--line)"
-                strokeDasharray="1 5"
-              />
-              {minute < 0 && scale.x(0) - scale.x(minute) > 58 && !isAtFold(scale, minute) && (
-                <text x={scale.x(minute)} y={14} fontSize={13} textAnchor="middle" fill="var(--faint)">
-                  {minute > -600 ? printSpan(minute) : ''}
-                </text>
-              )}
-            </g>
-          ))}
-          {scale.stretches
-            .filter((stretch) => stretch.folded)
-            .map((stretch) => (
-              <g key={stretch.from} data-testid="fold">
-                <rect
-                  x={stretch.x}
-                  y={TOP_LINE}
-                  width={stretch.width}
-                  height={bottom - TOP_LINE}
-                  fill="var(--soft)"
-                  opacity={0.6}
-                />
-                <text x={stretch.x + stretch.width / 2} y={14} fontSize={12} textAnchor="middle" fill="var(--faint)">
-                  {printSpan(stretch.to - stretch.from)}
-                </text>
-              </g>
-            ))}
+          <Grid scale={scale} ticks={layout.ticks} bottom={bottom} />
           <Stretch scale={scale} stretch={prepStretch(plan)} says="laying out" colour="var(--faint)" />
           <Stretch
             scale={scale}
@@ -213,66 +180,139 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
               strokeDasharray="6 3"
             />
           )}
-          {plan.hands.map((band, index) => {
-            const y = layout.handsTop + index * HANDS;
-            return (
-              <g key={band.personId}>
-                <title>{`Hands of ${band.name}`}</title>
-                <rect x={0} y={y} width={layout.tableX} height={15} fill="var(--soft)" />
-                {band.busy.map((stretch) => (
-                  <rect
-                    key={stretch.key}
-                    x={scale.x(stretch.start)}
-                    y={y}
-                    width={Math.max(1.5, scale.x(stretch.end) - scale.x(stretch.start))}
-                    height={15}
-                    fill="var(--ink)"
-                  />
-                ))}
-              </g>
-            );
-          })}
+          <HandsBands plan={plan} layout={layout} />
         </g>
-        {plan.hands.map((band, index) => (
-          <text
-            key={band.personId}
-            x={0}
-            y={layout.handsTop + index * HANDS + 12}
-            fontSize={14}
-            fontWeight={700}
-            fill="var(--ink)"
-          >
-            {band.name === 'you' ? 'Your hands' : `${band.name}: hands`}
-          </text>
-        ))}
+        <HandsNames plan={plan} top={layout.handsTop} />
       </svg>
-      {/* The clock stays in sight however tall the sheet is. */}
-      <svg
-        width={total}
-        height={20}
-        aria-hidden
-        className="sticky bottom-0 block bg-ground"
-        style={{ fontVariantNumeric: 'tabular-nums' }}
-      >
-        <g transform={`translate(${NAMES} 0)`}>
-          {layout.ticks
-            .filter((minute) => minute === 0 || Math.abs(scale.x(0) - scale.x(minute)) > 58)
-            .map((minute) => (
-              <text
-                key={minute}
-                x={scale.x(minute)}
-                y={15}
-                fontSize={13.5}
-                textAnchor="middle"
-                fill="var(--ink)"
-                fontWeight={minute === 0 ? 700 : 400}
-              >
-                {clockAt(plan, minute)}
-              </text>
-            ))}
-        </g>
-      </svg>
+      <ClockLine plan={plan} layout={layout} width={total} />
     </>
+  );
+}
+
+/** Hours as dotted lines with how long before the table they are, and what is folded away. */
+function Grid({
+  scale,
+  ticks,
+  bottom,
+}: {
+  readonly scale: TimeScale;
+  readonly ticks: readonly number[];
+  readonly bottom: number;
+}) {
+  return (
+    <>
+      {ticks.map((minute) => (
+        <g key={minute}>
+          <line
+            x1={scale.x(minute)}
+            x2={scale.x(minute)}
+            y1={TOP_LINE}
+            y2={bottom}
+            stroke="var(--line)"
+            strokeDasharray="1 5"
+          />
+          {minute < 0 && scale.x(0) - scale.x(minute) > 58 && !isAtFold(scale, minute) && (
+            <text x={scale.x(minute)} y={14} fontSize={13} textAnchor="middle" fill="var(--faint)">
+              {minute > -600 ? printSpan(minute) : ''}
+            </text>
+          )}
+        </g>
+      ))}
+      {scale.stretches
+        .filter((stretch) => stretch.folded)
+        .map((stretch) => (
+          <g key={stretch.from} data-testid="fold">
+            <rect
+              x={stretch.x}
+              y={TOP_LINE}
+              width={stretch.width}
+              height={bottom - TOP_LINE}
+              fill="var(--soft)"
+              opacity={0.6}
+            />
+            <text x={stretch.x + stretch.width / 2} y={14} fontSize={12} textAnchor="middle" fill="var(--faint)">
+              {printSpan(stretch.to - stretch.from)}
+            </text>
+          </g>
+        ))}
+    </>
+  );
+}
+
+interface HandsProps {
+  readonly plan: Plan;
+  readonly layout: ScoreLayout;
+}
+
+/** When each person's hands are busy. */
+function HandsBands({ plan, layout }: HandsProps) {
+  const { scale } = layout;
+  return (
+    <>
+      {plan.hands.map((band, index) => {
+        const y = layout.handsTop + index * HANDS;
+        return (
+          <g key={band.personId}>
+            <title>{`Hands of ${band.name}`}</title>
+            <rect x={0} y={y} width={layout.tableX} height={15} fill="var(--soft)" />
+            {band.busy.map((stretch) => (
+              <rect
+                key={stretch.key}
+                x={scale.x(stretch.start)}
+                y={y}
+                width={Math.max(1.5, scale.x(stretch.end) - scale.x(stretch.start))}
+                height={15}
+                fill="var(--ink)"
+              />
+            ))}
+          </g>
+        );
+      })}
+    </>
+  );
+}
+
+function HandsNames({ plan, top }: { readonly plan: Plan; readonly top: number }) {
+  return (
+    <>
+      {plan.hands.map((band, index) => (
+        <text key={band.personId} x={0} y={top + index * HANDS + 12} fontSize={14} fontWeight={700} fill="var(--ink)">
+          {band.name === 'you' ? 'Your hands' : `${band.name}: hands`}
+        </text>
+      ))}
+    </>
+  );
+}
+
+/** The clock stays in sight however tall the sheet is. */
+function ClockLine({ plan, layout, width }: HandsProps & { readonly width: number }) {
+  const { scale } = layout;
+  return (
+    <svg
+      width={width}
+      height={20}
+      aria-hidden
+      className="sticky bottom-0 block bg-ground"
+      style={{ fontVariantNumeric: 'tabular-nums' }}
+    >
+      <g transform={`translate(${NAMES} 0)`}>
+        {layout.ticks
+          .filter((minute) => minute === 0 || Math.abs(scale.x(0) - scale.x(minute)) > 58)
+          .map((minute) => (
+            <text
+              key={minute}
+              x={scale.x(minute)}
+              y={15}
+              fontSize={13.5}
+              textAnchor="middle"
+              fill="var(--ink)"
+              fontWeight={minute === 0 ? 700 : 400}
+            >
+              {clockAt(plan, minute)}
+            </text>
+          ))}
+      </g>
+    </svg>
   );
 }
 

@@ -1,4 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
+import { SHELF } from '@/core/dish/shelf';
 import { inTable } from './browser-store';
 import { EMPTY_STATE, NOON, NOON_STATE, openMeal, openMeals, visit } from './kit';
 
@@ -75,6 +76,22 @@ test.describe('at the stove', () => {
     await unkept.getByRole('button', { name: 'tell it again' }).click();
     await expect(unkept).toHaveCount(0);
     expect(await told(page)).toHaveLength(1);
+    await page.keyboard.press('e');
+    await fillTheDisk(page, true);
+    await page.getByRole('textbox', { name: 'A note' }).fill('more salt');
+    await page.getByRole('button', { name: 'keep the note' }).click();
+    await expect(page.getByText('That note was not kept')).toBeVisible();
+    await expect(page.getByRole('textbox', { name: 'A note' })).toHaveValue('more salt');
+  });
+
+  test('after a reload the view says that it makes no sound until it is touched', async ({ page }) => {
+    const silent = page.getByRole('button', { name: 'no sound until you touch this page' });
+    await page.keyboard.press('n');
+    await expect(silent).toHaveCount(0);
+    await page.reload();
+    await expect(silent).toBeVisible();
+    await silent.click();
+    await expect(silent).toHaveCount(0);
   });
 
   test('without a network the evening is planned anew all the same', async ({ page, context }) => {
@@ -115,6 +132,17 @@ test('a new name that cannot be stored is said not to be, and the old one is the
   await expect(page.getByTestId('store-fault')).toContainText('was not kept');
   await page.getByRole('button', { name: 'I have read it' }).click();
   await expect(page.getByTestId('store-fault')).toHaveCount(0);
+  // A new meal, and a dish from a file, say so too.
+  await openMeals(page);
+  await fillTheDisk(page, true);
+  await page.getByRole('button', { name: 'New meal' }).click();
+  await expect(page.getByTestId('store-fault')).toContainText('was not kept');
+  await page.getByRole('button', { name: 'I have read it' }).click();
+  const dish = JSON.stringify({ format: 'warm-cadence/dish', version: 2, dish: { ...SHELF[0], id: 'own' } });
+  await page
+    .getByLabel('Files to open')
+    .setInputFiles([{ name: 'dish.json', mimeType: 'application/json', buffer: Buffer.from(dish) }]);
+  await expect(page.getByTestId('store-fault')).toContainText('was not kept');
 });
 
 test.describe('a browser that keeps nothing', () => {

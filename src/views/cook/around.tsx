@@ -2,6 +2,7 @@
 
 import { format } from 'date-fns';
 import Link from 'next/link';
+import { useSyncExternalStore } from 'react';
 import type { Evening } from '@/core/live/evening';
 import { isFinished, type LiveStep, liveSteps, minutesToTable } from '@/core/live/session';
 import { pantry } from '@/store/db';
@@ -9,6 +10,7 @@ import { endSession } from '@/store/sessions';
 import { Button } from '@/ui/button';
 import { printSpan } from '@/ui/clock';
 import { type KeyRow, KeysSheet } from '@/ui/keys-sheet';
+import { soundState, wakeSound } from './calls';
 import { Undo } from './now';
 import { placeWords, type StepProps } from './pieces';
 
@@ -68,11 +70,14 @@ interface TopLineProps {
   readonly session: Evening;
   readonly now: number;
   readonly thinking: boolean;
+  /** Calls are to make no sound. */
+  readonly quiet: boolean;
   readonly onPanel: () => void;
 }
 
 /** The clock, the hour of the table, and what moved. */
-export function TopLine({ session, now, thinking, onPanel }: TopLineProps) {
+export function TopLine({ session, now, thinking, quiet, onPanel }: TopLineProps) {
+  const sounds = useSyncExternalStore(soundState.subscribe, soundState.now, () => true);
   const away = -minutesToTable(session, now);
   const late = Math.max(0, ...session.plan.landings.map((landing) => landing.late));
   const table = format(session.tableAt + late * 60_000, 'HH:mm');
@@ -92,6 +97,12 @@ export function TopLine({ session, now, thinking, onPanel }: TopLineProps) {
         {thinking ? 'Planning the rest anew…' : session.moved}
       </p>
       <span className="flex items-center gap-4">
+        {/* Leftmost, so that nothing moves under a finger when the first touch makes it go. */}
+        {!sounds && !quiet && (
+          <Button look="quiet" className="text-ember" onClick={wakeSound}>
+            no sound until you touch this page
+          </Button>
+        )}
         <Button onClick={onPanel}>evening</Button>
         <KeysSheet rows={KEYS} />
         <Link

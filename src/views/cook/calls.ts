@@ -27,14 +27,30 @@ let audio: AudioContext | undefined;
 export function wakeSound(): void {
   try {
     audio ??= new AudioContext();
-    void audio.resume();
+    audio.onstatechange = tellSound;
+    void audio.resume().then(tellSound, tellSound);
   } catch {
     audio = undefined;
   }
 }
 
+const soundListeners = new Set<() => void>();
+
+function tellSound(): void {
+  for (const listener of soundListeners) listener();
+}
+
+/** For `useSyncExternalStore`: whether a sound would be heard now. */
+export const soundState = {
+  subscribe(listener: () => void): () => void {
+    soundListeners.add(listener);
+    return () => soundListeners.delete(listener);
+  },
+  now: soundIsAwake,
+};
+
 /** Whether a sound would be heard now. */
-export function soundIsAwake(): boolean {
+function soundIsAwake(): boolean {
   return audio?.state === 'running';
 }
 

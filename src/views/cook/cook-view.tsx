@@ -63,7 +63,7 @@ function AtTheStove({ session, told }: { readonly session: Evening; readonly tol
       data-dress="night"
       className="fixed inset-0 z-10 flex scroll-pb-[36dvh] flex-col overflow-auto bg-ground text-ink md:scroll-pb-0 md:overflow-hidden"
     >
-      <TopLine session={session} now={now} thinking={told.thinking} onPanel={() => setPanel(true)} />
+      <TopLine session={session} now={now} thinking={told.thinking} quiet={quiet} onPanel={() => setPanel(true)} />
       {panel && (
         <EveningPanel
           session={session}

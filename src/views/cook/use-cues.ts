@@ -41,6 +41,8 @@ export function useCues({ cues, now, leads, quiet }: Calling): void {
 
   useEffect(() => {
     const wake = () => wakeSound();
+    // Whoever came here by a press has touched the page already.
+    if (navigator.userActivation?.hasBeenActive) wake();
     window.addEventListener('pointerdown', wake);
     window.addEventListener('keydown', wake);
     return () => {

@@ -6,7 +6,7 @@ import { storeFault } from '@/store/faults';
 import { Button } from '@/ui/button';
 
 /** An opening that takes longer than this is waiting for something. */
-const SLOW_OPENING = 4000;
+const SLOW_OPENING = 10_000;
 
 /**
  * What the browser's store would not keep, or why it does not open. Every write of the app ends here when it fails and nobody else
@@ -48,4 +48,4 @@ export function StoreFault() {
 }
 
 const BLOCKED =
-  'Another window of Warm Cadence keeps the store from opening: close the other windows, and this one goes on by itself.';
+  'The store takes long to open. If another window of Warm Cadence is open, close it: this one then goes on by itself.';

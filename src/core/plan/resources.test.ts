@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { checkKitchen } from '@/core/meal/check';
 import { readUnit } from '@/core/meal/keys';
 import { breathAfter, padHands } from '@/core/meal/pace';
 import { burnersFor, peopleFor, vesselsFor } from '@/core/meal/stations';
@@ -24,6 +25,17 @@ describe('people', () => {
     expect(absences(person, stretch)).toEqual([
       [60, 18 * 60],
       [26 * 60, 27 * 60],
+    ]);
+  });
+
+  it('may stay past midnight', () => {
+    const late = { ...person, from: '18:00', until: '01:00' };
+    expect(checkKitchen({ ...smallKitchen, people: [{ ...late, role: 'cook' }] })).toEqual([]);
+    // Minute 0 is 16:00; the table is laid at half past midnight.
+    const stretch = { table: { day: '2026-11-29', hour: '00:30' }, origin: -510, horizon: 600 };
+    expect(absences(late, stretch)).toEqual([
+      [0, 120],
+      [540, 600],
     ]);
   });
 

@@ -209,7 +209,13 @@ test('a dish is copied, its pots, its waiting and its order changed, and put ont
   const list = page.getByRole('region', { name: 'What goes in' });
   await list.getByRole('button', { name: /^lemon: drag/ }).press('ArrowUp');
   await expect(list.getByRole('listitem').nth(3).getByRole('textbox', { name: 'Instead of lemon' })).toBeVisible();
-  await list.getByRole('button', { name: /^thyme: drag/ }).dragTo(list.getByRole('listitem').first());
+  await list.getByRole('button', { name: /^thyme: drag/ }).hover();
+  await page.mouse.down();
+  const first = (await list.getByRole('listitem').first().boundingBox())!;
+  // In steps, as a hand moves.
+  await page.mouse.move(first.x + 20, first.y + first.height / 2, { steps: 12 });
+  await page.mouse.move(first.x + 20, first.y + first.height / 3, { steps: 3 });
+  await page.mouse.up();
   await expect(list.getByRole('listitem').first().getByRole('textbox', { name: 'Instead of thyme' })).toBeVisible();
   await page.getByRole('textbox', { name: 'Litres of the barley pot' }).fill('5');
   const waits = page.getByRole('textbox', { name: 'and at the most' });

@@ -282,7 +282,7 @@ export function unknownIn({ name, food }: Named): readonly string[] {
   return food ? [] : readingOf(name).unknown;
 }
 
-/** NameReading a name is pure and asked for at every glance: it is kept. */
+/** Reading a name is pure and asked for at every glance: it is kept. */
 function readingOf(name: string): NameReading {
   const kept = read.get(name);
   if (kept) return kept;

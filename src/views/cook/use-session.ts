@@ -61,7 +61,7 @@ export interface SessionAtHand extends Telling {
   /** This window leads the evening: it rings, and plans by the clock. */
   readonly leads: boolean;
   readonly takeOver: () => void;
-  /** NewEvent to be done before the minutes that safety asks for were over: the cook is asked. */
+  /** Said to be done before the minutes that safety asks for were over: the cook is asked. */
   readonly early: LiveStep | null;
   /** Done all the same: it had its time. */
   readonly insist: () => void;

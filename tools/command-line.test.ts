@@ -43,6 +43,22 @@ const problem = (change: Partial<Problem> = {}): Problem => ({
 });
 
 describe('solve', () => {
+  it('refuses what is no number, no whole number or cannot be written, in a sentence', () => {
+    for (const [args, words] of [
+      [['--seconds='], /--seconds must be a number/],
+      [['--seed=1.5'], /--seed must be a whole number/],
+      [['--trace', '/dev/full'], /--trace: the file \/dev\/full cannot be written/],
+    ] as const) {
+      const { status, said } = run('solve', ['-', ...args], problem());
+      expect([status, said]).toEqual([2, expect.stringMatching(words)]);
+      expect(said).not.toMatch(/\n\s+at /);
+    }
+    const deep = run('solve', ['-'], `${'['.repeat(5000)}${']'.repeat(5000)}`);
+    expect([deep.status, deep.said]).toEqual([2, expect.stringMatching(/more than 100/)]);
+    const marked = run('solve', ['-', '--seconds', '1'], `\uFEFF${JSON.stringify(problem())}`);
+    expect(marked.status).toBe(0);
+  });
+
   it('prints a schedule that stands, with its cost, and a trace', () => {
     const trace = join(folder, 'trace.jsonl');
     const { status, out } = run('solve', ['-', '--seconds', '1', '--trace', trace], problem());

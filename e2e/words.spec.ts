@@ -14,8 +14,8 @@ interface Evening {
   readonly plan: { readonly steps: readonly PlannedStep[] };
 }
 
-/** The plan as it stands, and how much was told. */
-async function evening(page: Page) {
+/** The plan as it stands, how much was told, and what stands under "now": all in one glance. */
+function glance(page: Page) {
   return inTable(
     page,
     'sessions',
@@ -29,30 +29,29 @@ async function evening(page: Page) {
         start,
         end,
       }));
-      return { answer: { tableAt: session.tableAt, told: session.events.length, steps } };
+      const now = document.querySelector('section[aria-label="Now"]');
+      const held = [...(now?.querySelectorAll('[data-key]') ?? [])];
+      return {
+        answer: {
+          now: Date.now(),
+          tableAt: session.tableAt,
+          told: session.events.length,
+          steps,
+          finished: document.querySelector('[data-testid="finished"]') !== null,
+          asked: document.querySelector('[data-testid="too-soon"]') !== null,
+          cards: held.map((card) => ({
+            key: card.getAttribute('data-key') ?? '',
+            words: (card.textContent ?? '').replaceAll(/\s+/g, ' '),
+            start: [...card.querySelectorAll('button')].some(({ textContent }) => textContent === 'begun'),
+          })),
+          over: [...document.querySelectorAll('[data-testid="watched"]')].some((pot) =>
+            pot.querySelector('[data-testid="countdown"]')?.textContent?.startsWith('+'),
+          ),
+        },
+      };
     },
     null,
   );
-}
-
-/** What stands under "now": the keys, and all words. */
-function underNow(page: Page) {
-  return page.evaluate(() => {
-    const now = document.querySelector('section[aria-label="Now"]');
-    const held = [...(now?.querySelectorAll('[data-key]') ?? [])];
-    return {
-      finished: document.querySelector('[data-testid="finished"]') !== null,
-      asked: document.querySelector('[data-testid="too-soon"]') !== null,
-      cards: held.map((card) => ({
-        key: card.getAttribute('data-key') ?? '',
-        words: (card.textContent ?? '').replaceAll(/\s+/g, ' '),
-        start: [...card.querySelectorAll('button')].some(({ textContent }) => textContent === 'begun'),
-      })),
-      over: [...document.querySelectorAll('[data-testid="watched"]')].some((pot) =>
-        pot.querySelector('[data-testid="countdown"]')?.textContent?.startsWith('+'),
-      ),
-    };
-  });
 }
 
 const solid = (words: string) => words.replaceAll(/\s+/g, ' ').trim();
@@ -60,13 +59,13 @@ const solid = (words: string) => words.replaceAll(/\s+/g, ' ').trim();
 /** Cooks a meal to its end by the clock of its plan, from moment to moment; returns the words of every step that were not on the screen at its moment. */
 async function missedWords(page: Page): Promise<readonly string[]> {
   const shown = new Map<string, string>();
-  let steps: Awaited<ReturnType<typeof evening>>['steps'] = [];
+  let steps: Awaited<ReturnType<typeof glance>>['steps'] = [];
   for (let tick = 0; tick < 1500; tick++) {
-    const { finished, asked, cards, over } = await underNow(page);
+    const before = await glance(page);
+    const { now, finished, asked, cards, over } = before;
+    steps = before.steps;
     if (finished) break;
     for (const { key, words } of cards) shown.set(key, `${shown.get(key) ?? ''} ${words}`);
-    const before = await evening(page);
-    steps = before.steps;
     // What was due may be told otherwise meanwhile: then there is nothing to press, and the next glance shows what is.
     const press = async (holder: Locator, name: string | RegExp) => {
       const pressed = await holder
@@ -78,10 +77,12 @@ async function missedWords(page: Page): Promise<readonly string[]> {
           () => false,
         );
       if (!pressed) return;
-      const isHeard = async () => (await evening(page)).told > before.told || (await underNow(page)).asked !== asked;
+      const isHeard = async () => {
+        const after = await glance(page);
+        return after.told > before.told || after.asked !== asked;
+      };
       await expect.poll(isHeard, { intervals: [30, 60, 120, 250] }).toBe(true);
     };
-    const now = await page.evaluate(() => Date.now());
     const ends = (key: string) => before.tableAt + (steps.find((step) => step.key === key)?.end ?? 0) * MINUTE;
     const card = cards.find(({ key, start }) => start || ends(key) <= now);
     if (asked) await press(page.getByTestId('too-soon'), /yes, it had/);

@@ -17,7 +17,7 @@ export default defineConfig({
         test: {
           ...shared,
           name: 'unit',
-          include: ['src/**/*.test.ts', 'tools/**/*.test.ts', 'bench/**/*.test.ts'],
+          include: ['src/**/*.test.{ts,tsx}', 'tools/**/*.test.ts', 'bench/**/*.test.ts'],
           testTimeout: 120_000,
           // What a busy machine takes long for is planned before the tests, not measured by them.
           hookTimeout: 120_000,

@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { asPlannedUntil, inTable } from './browser-store';
-import { NOON, NOON_STATE, openMeal, openMeals, visit } from './kit';
+import { NOON, NOON_STATE, openMeal, openMeals, soundOnlyWhenTouched, visit } from './kit';
 
 // For a cook who hears the page, has a keyboard only, or stands at a phone.
 
@@ -143,6 +143,27 @@ test.describe('at the stove', () => {
     await page.keyboard.press('Enter');
     await expect(page.getByTestId('focal').getByRole('heading', { name, exact: true })).toHaveCount(0);
     expect(await page.evaluate(() => document.activeElement === document.body)).toBe(false);
+  });
+
+  test('the first press on a page just opened is not lost: nothing moves under the finger', async ({ page }) => {
+    await begin(page);
+    await page.setViewportSize({ width: 390, height: 844 });
+    await soundOnlyWhenTouched(page);
+    await page.reload();
+    const evening = page.getByRole('button', { name: 'evening', exact: true });
+    const note = page.getByRole('button', { name: 'silent until touched' });
+    await expect(note).toBeVisible();
+    await expect(evening).toBeEnabled();
+    const box = (await evening.boundingBox())!;
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.up();
+    await expect(note).toHaveCount(0);
+    await expect(page.getByRole('heading', { name: 'This evening' })).toBeVisible();
+    expect(await evening.evaluate((each) => each.getBoundingClientRect().toJSON())).toMatchObject({
+      x: box.x,
+      y: box.y,
+    });
   });
 
   test('on a phone in danger calls and offers leave the pots in sight, and what has the focus is seen', async ({

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { SHELF } from '@/core/dish/shelf';
 import { inTable } from './browser-store';
-import { EMPTY_STATE, NOON, NOON_STATE, openMeal, openMeals, visit } from './kit';
+import { EMPTY_STATE, NOON, NOON_STATE, openMeal, openMeals, soundOnlyWhenTouched, visit } from './kit';
 
 // Who means no good, and what fails: the server goes on, and a cook loses nothing without a word.
 
@@ -85,19 +85,9 @@ test.describe('at the stove', () => {
   });
 
   test('after a reload the view says that it makes no sound until it is touched', async ({ page }) => {
-    const silent = page.getByRole('button', { name: 'no sound until you touch this page' });
+    const silent = page.getByRole('button', { name: 'silent until touched' });
     await expect(silent).toHaveCount(0);
-    // A browser that lets a page sound only once it was touched, also after a reload.
-    await page.addInitScript(() => {
-      let touched = false;
-      addEventListener('pointerdown', () => (touched = true), true);
-      class Shy extends AudioContext {
-        override get state() {
-          return touched ? super.state : 'suspended';
-        }
-      }
-      Object.assign(window, { AudioContext: Shy });
-    });
+    await soundOnlyWhenTouched(page);
     await page.reload();
     await expect(silent).toBeVisible();
     await silent.click();

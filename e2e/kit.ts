@@ -72,3 +72,17 @@ export async function openBench(page: Page): Promise<void> {
   await visit(page, '/bench');
   await expect(page.getByRole('button', { name: 'Burner', exact: true })).toContainText('burner, ');
 }
+
+/** From the next page on: a browser that lets a page sound only once it was touched, also after a reload. */
+export async function soundOnlyWhenTouched(page: Page): Promise<void> {
+  await page.addInitScript(() => {
+    let touched = false;
+    addEventListener('pointerdown', () => (touched = true), true);
+    class Shy extends AudioContext {
+      override get state() {
+        return touched ? super.state : 'suspended';
+      }
+    }
+    Object.assign(window, { AudioContext: Shy });
+  });
+}

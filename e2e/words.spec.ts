@@ -121,12 +121,13 @@ test.describe(() => {
   }
 });
 
-/** Meals over which the shelf is dealt out, so that each has something of everything. */
+/** Meals over which the shelf is dealt out, so that each has something of everything; the cards of all of them are read in `now.test.tsx`. */
 const MEALS = 7;
+const COOKED_HERE = [0, 5];
 
 test.describe(() => {
   test.use({ storageState: EMPTY_STATE });
-  for (let first = 0; first < MEALS; first++) {
+  for (const first of COOKED_HERE) {
     const dishes = SHELF.filter((_, index) => index % MEALS === first);
     test(`no word, amount or caution is missed: the shelf, ${dishes[0]!.name} and others`, async ({ page }) => {
       test.setTimeout(400_000);

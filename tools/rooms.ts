@@ -242,7 +242,7 @@ export function diagram(imports: readonly Import[]): string {
 /** The linter's rule for each room: what an editor shows while one types. */
 export function lintRules(): readonly object[] {
   return Object.entries(ROOMS).map(([name, { may, packages }]) => ({
-    includes: [`src/${name}/**`, '!**/*.test.ts', '!**/testing/**'],
+    includes: [`src/${name}/**`, '!**/*.test.ts', '!**/*.test.tsx', '!**/testing/**'],
     linter: {
       rules: {
         style: {

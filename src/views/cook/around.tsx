@@ -97,12 +97,15 @@ export function TopLine({ session, now, thinking, quiet, onPanel }: TopLineProps
         {thinking ? 'Planning the rest anew…' : session.moved}
       </p>
       <span className="flex items-center gap-4">
-        {/* Leftmost, so that nothing moves under a finger when the first touch makes it go. */}
-        {!sounds && !quiet && (
-          <Button look="quiet" className="text-ember" onClick={wakeSound}>
-            no sound until you touch this page
-          </Button>
-        )}
+        {/* Its place stays when it goes: nothing moves under the finger that wakes the sound. */}
+        <Button
+          look="quiet"
+          className={`text-ember ${sounds || quiet ? 'invisible' : ''}`}
+          aria-hidden={sounds || quiet}
+          onClick={wakeSound}
+        >
+          silent until touched
+        </Button>
         <Button onClick={onPanel}>evening</Button>
         <KeysSheet rows={KEYS} />
         <Link

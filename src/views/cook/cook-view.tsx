@@ -76,7 +76,7 @@ function AtTheStove({ session, told }: { readonly session: Evening; readonly tol
         />
       )}
       {told.early && <TooSoon live={told.early} now={now} told={told} />}
-      {!told.leads && <Follows onTakeOver={told.takeOver} />}
+      {told.follows && <Follows onTakeOver={told.takeOver} />}
       <Faults told={told} />
       {wentBack !== null && (
         <p role="status" className="bg-soft px-5 py-2 text-lg sm:px-8">

@@ -43,10 +43,10 @@ export function useCues({ cues, now, leads, quiet }: Calling): void {
     const wake = () => wakeSound();
     // Whoever came here by a press has touched the page already.
     if (navigator.userActivation?.hasBeenActive) wake();
-    window.addEventListener('pointerdown', wake);
+    window.addEventListener('click', wake);
     window.addEventListener('keydown', wake);
     return () => {
-      window.removeEventListener('pointerdown', wake);
+      window.removeEventListener('click', wake);
       window.removeEventListener('keydown', wake);
     };
   }, []);

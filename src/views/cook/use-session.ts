@@ -60,6 +60,8 @@ export interface SessionAtHand extends Telling {
   readonly replannedIn: number | null;
   /** This window leads the evening: it rings, and plans by the clock. */
   readonly leads: boolean;
+  /** Another window leads it. */
+  readonly follows: boolean;
   readonly takeOver: () => void;
   /** Said to be done before the minutes that safety asks for were over: the cook is asked. */
   readonly early: LiveStep | null;
@@ -99,7 +101,7 @@ export function useSession(mealId: string): SessionAtHand {
   const [unkept, setUnkept] = useState<Unkept | null>(null);
   const [unplanned, setUnplanned] = useState(false);
   const [thinking, setThinking] = useState(false);
-  const { leads, takeOver } = useLead(session?.id);
+  const { leads, follows, takeOver } = useLead(session?.id);
   const latest = useRef<Evening | null | undefined>(undefined);
   latest.current = session;
 
@@ -176,7 +178,7 @@ export function useSession(mealId: string): SessionAtHand {
     if (current) void replanOrSay(current, Date.now(), 'Planned anew');
   };
   const faults = { unkept, letGo, unplanned, thinking, planAgain };
-  return { session, replannedIn, leads, takeOver, ...telling, done, early, insist, goOn, ...faults };
+  return { session, replannedIn, leads, follows, takeOver, ...telling, done, early, insist, goOn, ...faults };
 }
 
 function tellings(

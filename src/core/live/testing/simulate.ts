@@ -18,7 +18,7 @@ export interface Simulation {
   readonly glance: () => number;
   /** Something unforeseen at a glance; null for nothing. */
   readonly mishap?: (session: Session, steps: readonly LiveStep[], now: number) => NewEvent | null;
-  /** Hears of every glance, before anything is told. */
+  /** Hears of every glance, and of the stove between two things told at it. */
   readonly onGlance?: (session: Session, now: number) => void;
   /** Hears of every re-plan. */
   readonly onPlanned?: (before: Session, after: Session, at: number) => void;
@@ -52,10 +52,10 @@ export async function cookThrough(
   };
   for (let glances = 0; glances < 20_000; glances++) {
     now += Math.round(glance() * MINUTE);
-    onGlance?.(session, now);
     const said = mishap?.(session, liveSteps(session, now), now);
     if (said) await tell(said);
     for (let told = 0; told < 60; told++) {
+      onGlance?.(session, now);
       const steps = liveSteps(session, now);
       if (steps.every(({ status }) => status === 'done')) return { session, endedAt: now };
       const next = whatToSay(steps, now, real, truth);

@@ -1,0 +1,64 @@
+import { renderToStaticMarkup } from 'react-dom/server';
+import { describe, expect, it } from 'vitest';
+import { SHELF } from '@/core/dish/shelf';
+import { stoveAt } from '@/core/live/stove';
+import { cookThrough } from '@/core/live/testing/simulate';
+import { largeKitchen } from '@/core/testing/large-kitchen';
+import { mealOf, planned } from '@/core/testing/meals';
+import { Beside, Focal } from './now';
+import type { SessionAtHand } from './use-session';
+import { Watched } from './watched';
+
+const TABLE = Date.UTC(2026, 10, 27, 18, 0);
+/** Suppers over which the shelf is dealt out, so that each has something of everything. */
+const SUPPERS = 7;
+const told = {} as SessionAtHand;
+const solid = (words: string) => words.replaceAll(/\s+/g, ' ').trim();
+
+/** The words of a card, as they are read. */
+function read(card: React.ReactNode): string {
+  const text = renderToStaticMarkup(card)
+    .replaceAll(/<[^>]+>/g, ' ')
+    .replaceAll('&#x27;', "'")
+    .replaceAll('&quot;', '"')
+    .replaceAll('&amp;', '&');
+  return solid(text);
+}
+
+describe('the words at the stove', () => {
+  for (let first = 0; first < SUPPERS; first++) {
+    const dishes = SHELF.filter((_, index) => index % SUPPERS === first);
+    it(`miss no word, amount or caution of the shelf: ${dishes[0]!.name} and others`, async () => {
+      const meal = mealOf(dishes, { kitchen: largeKitchen, people: 4 });
+      const plan = await planned(meal);
+      const shown = new Map<string, string>();
+      const show = (key: string, card: React.ReactNode) => shown.set(key, `${shown.get(key) ?? ''} ${read(card)}`);
+      const { session } = await cookThrough({
+        meal,
+        plan,
+        tableAt: TABLE,
+        truth: (step) => step.minutes,
+        glance: () => 1,
+        onGlance: (session, now) => {
+          const evening = { ...session, mealId: meal.id, begunAt: now, endedAt: null } as never;
+          const stove = stoveAt(session, now);
+          stove.now.forEach((live, index) => {
+            const Card = index === 0 ? Focal : Beside;
+            show(live.step.key, <Card session={evening} live={live} told={told} now={now} />);
+          });
+          for (const live of stove.watching)
+            show(
+              live.step.key,
+              <Watched session={evening} live={live} told={told} now={now} tint="" pretend={false} />,
+            );
+        },
+      });
+      const missed = session.plan.steps.flatMap(({ key, says, amounts, cautions }) =>
+        [says, ...amounts, ...cautions]
+          .filter((each) => each !== '' && !(shown.get(key) ?? '').includes(solid(each)))
+          .map((each) => `${key}: ${each}`),
+      );
+      expect(missed).toEqual([]);
+    });
+  }
+});

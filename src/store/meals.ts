@@ -208,7 +208,15 @@ export function printOf({ id: _, name: __, passedOver: ___, ...meal }: Meal): st
 }
 
 /** What a meal is where it does not say so. */
-const USUAL: Partial<Meal> = { pins: [], appetite: 'usual', leftovers: 0, layOutFirst: true, together: [], ahead: [] };
+const USUAL: Partial<Meal> = {
+  pins: [],
+  sureness: 'even',
+  appetite: 'usual',
+  leftovers: 0,
+  layOutFirst: true,
+  together: [],
+  ahead: [],
+};
 
 /** Stores what was set by hand together with the plan that was made for it, so that both change at once. */
 export async function setByHand(db: Pantry, meal: Meal, pins: readonly Pin[], plan: Plan, now: number): Promise<void> {

@@ -20,6 +20,7 @@ const meal: Meal = {
   day: '2026-11-28',
   hour: '19:00',
   pace: 'steady',
+  sureness: 'short',
   kitchen,
   dishes: [redRice],
 };

@@ -7,6 +7,11 @@ export type Pace = 'relaxed' | 'steady' | 'brisk';
 /** Paces from slow to quick, for a choice. */
 export const PACES: readonly Pace[] = ['relaxed', 'steady', 'brisk'];
 
+/** What the plan leans to: room for whatever takes longer, or as short an evening as can be. */
+export type Sureness = 'sure' | 'even' | 'short';
+/** From the surest to the shortest, for a choice. */
+export const SURENESSES: readonly Sureness[] = ['sure', 'even', 'short'];
+
 /** How much is eaten. */
 export type Appetite = 'light' | 'usual' | 'hearty';
 /** Appetites from small to large, for a choice. */
@@ -36,6 +41,8 @@ export interface MealSetting {
   /** Hour of the table, "HH:MM". */
   readonly hour: string;
   readonly pace: Pace;
+  /** Even when absent. */
+  readonly sureness?: Sureness;
   /** How much they eat; usual when absent. */
   readonly appetite?: Appetite;
   /** Portions to be left over for another day; none when absent. */

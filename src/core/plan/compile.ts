@@ -9,6 +9,7 @@ import type { Meal } from '@/core/meal/meal';
 import { pinOf } from '@/core/meal/pin';
 import { bare } from '@/core/plain/record';
 import { minuteAt } from '@/core/plain/wall-clock';
+import { ROOM_SHARE, withRoom } from '@/core/risk/room';
 import type { Alternative, Choice, Hold, Problem, ProblemLink, ProblemStep, ReadyRow } from '@/core/schedule/problem';
 import { type Breath, fitBreaths, withinPools, workUntil } from './breaths';
 import { leastWidthOf, type Part, partsOf, tooManyParts } from './lots';
@@ -54,7 +55,12 @@ export type Entry =
 /** A meal as a problem for the scheduler, with what is needed to read the solution. */
 export interface Compiled {
   readonly ok: true;
+  /** With room for what may take longer: steps last as long as their places are kept. */
   readonly problem: Problem;
+  /** The same by likely minutes alone. */
+  readonly likely: Problem;
+  /** Minutes of room at the end of each step, by key; absent for none. */
+  readonly room: ReadonlyMap<string, number>;
   /** Minute 0 of the problem in minutes relative to the table (negative before it). */
   readonly origin: number;
   readonly entries: ReadonlyMap<string, Entry>;
@@ -79,6 +85,8 @@ export interface CompileOptions {
   readonly pins?: PinSets;
   /** Burners that steps come to the boil on, where they are not the usual ones: step key to unit. */
   readonly flames?: ReadonlyMap<string, string>;
+  /** Share of the way from likely to longest that room is kept for; by default as the meal says. */
+  readonly roomShare?: number;
 }
 
 const PRESENT = '(present)';
@@ -158,6 +166,10 @@ class Compilation {
     return this.options.progress;
   }
 
+  private get roomShare(): number {
+    return this.options.roomShare ?? ROOM_SHARE[this.meal.sureness ?? 'even'];
+  }
+
   private isDone(key: string): boolean {
     return this.progress?.done.has(key) === true;
   }
@@ -197,7 +209,7 @@ class Compilation {
         pools,
         ...(setting && heat ? { state: { id: setting.oven, value: setting.celsius } } : {}),
         spread: running
-          ? [minutes, minutes + Math.max(0, part.minutes.longest - part.minutes.likely)]
+          ? [minutes, Math.max(minutes, part.minutes.longest - (this.frame.origin - running.start))]
           : [part.minutes.shortest, part.minutes.longest],
       });
       if (step.attention === 'hands') this.addPerson(part);
@@ -322,6 +334,8 @@ class Compilation {
     const by = Math.max(0, after - this.frame.origin);
     this.ready.push({ step: key, by, hold: waits.wellMinutes, early: COST.early, late: COST.late });
     this.ready.push({ step: key, by, hold: waits.mostMinutes, early: COST.spoiling, late: 0 });
+    if (waits.served === 'hot' && this.roomShare > 0)
+      this.ready.push({ step: key, by, hold: waits.wellMinutes, early: COST.beyondWell, late: 0 });
     // Hot food keeps well for a while, but is best fresh.
     if (waits.served === 'hot' && waits.wellMinutes > FRESH_MINUTES) {
       this.ready.push({ step: key, by, hold: FRESH_MINUTES, early: COST.stale, late: 0 });
@@ -529,9 +543,17 @@ class Compilation {
       ...(this.progress ? {} : { awake: { pool: HANDS, cost: COST.awake } }),
       forbid: this.forbid,
     };
+    const likely = { ...problem, holds: fitBreaths(problem, this.breaths) };
+    const share = this.roomShare;
+    const roomy =
+      share > 0
+        ? withRoom(problem, ({ minutes, spread }) => share * Math.max(0, (spread?.[1] ?? 0) - minutes))
+        : { problem, room: new Map<string, number>() };
     return {
       ok: true,
-      problem: { ...problem, holds: fitBreaths(problem, this.breaths) },
+      problem: share > 0 ? { ...roomy.problem, holds: fitBreaths(roomy.problem, this.breaths) } : likely,
+      likely,
+      room: roomy.room,
       origin: this.frame.origin,
       entries: this.entries,
       dishes: this.dishes,

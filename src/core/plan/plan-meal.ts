@@ -140,13 +140,16 @@ async function attemptPlan(
   const start = options.known ? knownSchedule(compiled, options) : undefined;
   const standing = options.progress && start ? whileItStands(compiled, start) : null;
   if (standing) return { ok: true, plan: readPlan(meal, compiled, standing) };
+  const hasRoom = compiled.room.size > 0;
   const solution = await solve(
     compiled.problem,
-    { ...options.solve, explain: last && options.solve.explain !== false, ...(start ? { start } : {}) },
+    { ...options.solve, explain: !hasRoom && last && options.solve.explain !== false, ...(start ? { start } : {}) },
     onImprove ? (better: FoundSolution) => onImprove(readPlan(meal, compiled, better)) : undefined,
     signal,
   );
   if (isFound(solution)) return { ok: true, plan: readPlan(meal, compiled, solution) };
+  // Where there is no room to be had, a plan without it is better than none.
+  if (hasRoom && !signal?.aborted) return attemptPlan(meal, { ...options, roomShare: 0 }, last, onImprove, signal);
   if (!last && !signal?.aborted) return null;
   const undecided = solution.status === 'unknown' ? ({ undecided: true } as const) : {};
   return { ok: false, refusals: [noPlan(meal, compiled, solution)], ...undecided };
@@ -159,7 +162,7 @@ const FORGIVEN = 1;
  * In mid-meal the plan that the cook knows is kept to the minute as long as it breaks no rule, makes nothing late, spoils nothing and misses no
  * hand-over: a slightly better one is not worth learning anew.
  */
-function whileItStands({ problem }: Compiled, known: Schedule): FoundSolution | null {
+function whileItStands({ likely: problem }: Compiled, known: Schedule): FoundSolution | null {
   if (problem.steps.some((step) => own(known.starts, step.id) === undefined)) return null;
   const { faults, cost } = validate(problem, known);
   if (faults.length > 0) return null;

@@ -31,6 +31,8 @@ export interface PlannedStep {
   readonly end: number;
   /** Its likely length, padded for the pace; what is left of it once it runs is `end`. */
   readonly minutes: number;
+  /** Minutes kept free after it, should it take longer: its burner, its hands and what waits for it count on them. None when absent. */
+  readonly room?: number;
   /** How much sooner or later it may well be over. */
   readonly shortestEnd: number;
   readonly longestEnd: number;

@@ -30,7 +30,7 @@ const SHELF: Station = { id: 'shelf', sort: 'shelf', name: 'Off the heat' };
 
 /** Turns a solution of a compiled meal back into a plan with clock times, places, people and reasons. */
 export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution): Plan {
-  const { origin, entries, problem } = compiled;
+  const { origin, entries, likely: problem } = compiled;
   const { kitchen } = meal;
   const reasons = explain(compiled, solution, meal, (unit) => nameOfUnit(kitchen, unit));
   const handovers = problem.links.filter(({ at, of }) => at === 'end' && of === 'start');
@@ -49,6 +49,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
       start,
       end: start + row.minutes,
       minutes: row.minutes,
+      ...(compiled.room.get(row.id) ? { room: compiled.room.get(row.id)! } : {}),
       why: reasons.why.get(row.id) ?? '',
       slack: Math.min(reasons.later.get(row.id) ?? 0, 9999),
       slackSooner: reasons.sooner.get(row.id) ?? 0,

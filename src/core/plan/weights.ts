@@ -4,6 +4,8 @@ export const COST = {
   early: 2,
   spoiling: 20,
   stale: 1,
+  /** A hot dish that waits longer than it does well, where an evening is planned for what may happen. */
+  beyondWell: 25,
   longWait: 1,
   awake: 1,
   /** Work of an earlier day late in its evening. */

@@ -41,6 +41,7 @@ export const planShape = recordOf<Plan>({
         start: minute.required(),
         end: minute.required(),
         minutes: minute.required(),
+        room: minute,
         shortestEnd: minute.required(),
         longestEnd: minute.required(),
         attention: Joi.string().valid('hands', 'eyes', 'none').required(),

@@ -8,6 +8,7 @@ import {
   type MealSetting,
   MOST_DAYS_AHEAD,
   PACES,
+  SURENESSES,
 } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pin';
 import { dayShape as day, hourShape as hour, idShape, instantShape, lineShape, recordOf } from './shapes';
@@ -33,6 +34,7 @@ export const settingShape = recordOf<MealSetting>({
   pace: Joi.string()
     .valid(...PACES)
     .required(),
+  sureness: Joi.string().valid(...SURENESSES),
   appetite: Joi.string().valid(...APPETITES),
   leftovers: Joi.number().integer().min(0).max(MOST_PEOPLE),
   passedOver: Joi.array().items(Joi.string().max(300)).max(200),

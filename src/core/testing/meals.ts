@@ -63,6 +63,7 @@ export function drainedGrain(): Dish {
   });
 }
 
+/** A meal planned by likely minutes alone, so that its plan can be reasoned about. */
 export function mealOf(dishes: readonly Dish[], change: Partial<Meal> = {}): Meal {
   return {
     id: 'meal',
@@ -71,6 +72,7 @@ export function mealOf(dishes: readonly Dish[], change: Partial<Meal> = {}): Mea
     day: '2026-11-28',
     hour: '19:00',
     pace: 'steady',
+    sureness: 'short',
     kitchen: smallKitchen,
     dishes,
     ...change,

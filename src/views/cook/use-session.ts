@@ -87,7 +87,7 @@ export interface Unkept {
 /** With what surrounds it an answer comes within a tenth of a second at a hundred steps. */
 const REPLAN = { seconds: 0.025, patience: 250 } as const;
 /** A plan that lands late, or lets something spoil, is told only after so many rounds: by rounds, so that a busy machine says the same hour. */
-const SURE = { seconds: 8, rounds: 6 } as const;
+const SURE = { seconds: 8, rounds: 12 } as const;
 /** What may be done about it is worth longer thought. */
 export const THINK = { seconds: 0.4, patience: 400 } as const;
 const BETWEEN_DRIFT_CHECKS = 20_000;

@@ -31,7 +31,7 @@ export async function tellAndPlan(session: Session, said: NewEvent, now: number)
   const told: Session = JSON.parse(JSON.stringify({ ...session, events: [...session.events, event] }));
   if (!changesThePlan(event, told.events)) return told;
   const { plan, tableAt, moved } = await carryOn(told, at, 'Told', ({ meal, progress, known }) =>
-    planMeal(meal, { progress, known, solve: { ...TEST_CLOCK, seconds: 5, rounds: 2 } }),
+    planMeal(meal, { progress, known, solve: { ...TEST_CLOCK, seconds: 5, rounds: 12 } }),
   );
   const firstTable = told.firstTable ?? told.tableAt;
   return { ...told, plan, tableAt, moved, ...(tableAt === told.tableAt ? {} : { firstTable }) };

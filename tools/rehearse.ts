@@ -24,4 +24,6 @@ const odds = oddsOf(meal, planned.plan, {
   seed: numberOption('seed', options.seed, 1, 0, 2 ** 31, true),
 });
 if (!odds) refuse('Nothing of this meal lands on the table.');
-process.stdout.write(`${JSON.stringify({ format: 'warm-cadence/odds', version: 1, meal: meal.id, ...odds }, null, 2)}\n`);
+process.stdout.write(
+  `${JSON.stringify({ format: 'warm-cadence/odds', version: 1, meal: meal.id, ...odds }, null, 2)}\n`,
+);

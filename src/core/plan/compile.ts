@@ -89,6 +89,7 @@ export interface CompileOptions {
   readonly roomShare?: number;
 }
 
+const MARGIN = 0;
 const PRESENT = '(present)';
 const NO_PINS: PinSets = { firm: [], wished: [] };
 
@@ -335,7 +336,7 @@ class Compilation {
     this.ready.push({ step: key, by, hold: waits.wellMinutes, early: COST.early, late: COST.late });
     this.ready.push({ step: key, by, hold: waits.mostMinutes, early: COST.spoiling, late: 0 });
     if (waits.served === 'hot' && this.roomShare > 0)
-      this.ready.push({ step: key, by, hold: waits.wellMinutes, early: COST.beyondWell, late: 0 });
+      this.ready.push({ step: key, by, hold: surelyWell(waits.wellMinutes), early: COST.beyondWell, late: 0 });
     // Hot food keeps well for a while, but is best fresh.
     if (waits.served === 'hot' && waits.wellMinutes > FRESH_MINUTES) {
       this.ready.push({ step: key, by, hold: FRESH_MINUTES, early: COST.stale, late: 0 });
@@ -560,6 +561,11 @@ class Compilation {
       drawn: this.near || this.pins.wished.length > 0,
     };
   }
+}
+
+/** Minutes a hot dish may be planned to wait, so that it is still good when the table is a few minutes late. */
+function surelyWell(wellMinutes: number): number {
+  return wellMinutes - Math.min(MARGIN, Math.floor(wellMinutes / 2));
 }
 
 /** On the heat, and not in what is made to be left alone for a night; hands and eyes sleep with their people. */

@@ -2,7 +2,7 @@ import { readUnit } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import { bare } from '@/core/plain/record';
 import { type Course, courseOf } from '@/core/risk/course';
-import { type Rehearsed, rehearse, USUAL_SHARED } from '@/core/risk/rehearse';
+import { drawMinutes, type Rehearsed, rehearse, USUAL_SHARED } from '@/core/risk/rehearse';
 import type { Schedule } from '@/core/schedule/problem';
 import { compile } from './compile';
 import type { Landing, Plan } from './plan';
@@ -73,7 +73,10 @@ export interface RehearsalOptions {
 
 /** The course of a plan: its steps as they wait for each other; null where the meal cannot be planned. */
 export function courseOfPlan(meal: Meal, plan: Plan, progress?: Progress): PlanCourse | null {
-  const known = { places: new Map(Object.entries(plan.known.places)), holds: new Map(Object.entries(plan.known.holds)) };
+  const known = {
+    places: new Map(Object.entries(plan.known.places)),
+    holds: new Map(Object.entries(plan.known.holds)),
+  };
   const compiled = compile(meal, { known, roomShare: 0, ...(progress ? { progress } : {}) });
   if (!compiled.ok) return null;
   const { likely, origin } = compiled;
@@ -99,9 +102,8 @@ export function oddsOf(meal: Meal, plan: Plan, options: RehearsalOptions): Odds 
   const made = courseOfPlan(meal, plan, options.progress);
   if (!made || made.landings.length === 0) return null;
   const chance = { seed: options.seed, shared: options.shared ?? USUAL_SHARED };
-  return readOdds(made, rehearse(made.course, options.evenings, chance), plan, (course) =>
-    rehearse(course, options.evenings, chance),
-  );
+  const again = (course: Course) => rehearse(course, drawMinutes(course, options.evenings, chance));
+  return readOdds(made, again(made.course), plan, again);
 }
 
 /** Reads the odds from rehearsed evenings; `again` rehearses a changed course by the same chance. */
@@ -125,7 +127,8 @@ function readOdds(made: PlanCourse, rehearsed: Rehearsed, plan: Plan, again: (co
     const waits = Int32Array.from({ length: evenings }, (_, evening) =>
       Math.max(0, Math.max(by, tables[evening]!) - readyOf(at, evening)),
     ).sort();
-    const three = (sorted: Int32Array) => [0.05, 0.5, 0.95].map((part) => quantileOf(sorted, part)) as [number, number, number];
+    const three = (sorted: Int32Array) =>
+      [0.05, 0.5, 0.95].map((part) => quantileOf(sorted, part)) as [number, number, number];
     return {
       dishId: landing.dishId,
       dishName: landing.dishName,

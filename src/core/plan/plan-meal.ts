@@ -1,7 +1,10 @@
 import type { Refusal } from '@/core/dish/check';
+import { readUnit } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pin';
 import { bare, own } from '@/core/plain/record';
+import { courseOf } from '@/core/risk/course';
+import { pushed } from '@/core/risk/rehearse';
 import { type Conflict, type FoundSolution, isFound, type NoSolution, type Schedule } from '@/core/schedule/problem';
 import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/solve';
 import { validate } from '@/core/schedule/validate';
@@ -9,6 +12,7 @@ import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
 import { pinAttempts } from './pins';
 import type { Plan } from './plan';
+import { polished } from './polish';
 import { knownPlan, nameOfUnit, readPlan } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
 import { COST } from './weights';
@@ -137,9 +141,13 @@ async function attemptPlan(
 ): Promise<PlanResult | null> {
   const compiled = compile(meal, options);
   if (!compiled.ok) return compiled;
-  const start = options.known ? knownSchedule(compiled, options) : undefined;
-  const standing = options.progress && start ? whileItStands(compiled, start) : null;
-  if (standing) return { ok: true, plan: readPlan(meal, compiled, standing) };
+  const known = options.known ? knownSchedule(compiled, options) : undefined;
+  const start = known && options.progress ? pushedOn(compiled, known) : known;
+  if (options.progress && known) {
+    const standing =
+      whileItStands(compiled, known) ?? (start && start !== known ? whileItStands(compiled, start) : null);
+    if (standing) return { ok: true, plan: readPlan(meal, compiled, standing) };
+  }
   const hasRoom = compiled.room.size > 0;
   const solution = await solve(
     compiled.problem,
@@ -147,12 +155,50 @@ async function attemptPlan(
     onImprove ? (better: FoundSolution) => onImprove(readPlan(meal, compiled, better)) : undefined,
     signal,
   );
-  if (isFound(solution)) return { ok: true, plan: readPlan(meal, compiled, solution) };
+  if (isFound(solution)) {
+    const sure = await surer(compiled, solution, options, signal);
+    return { ok: true, plan: readPlan(meal, compiled, sure) };
+  }
   // Where there is no room to be had, a plan without it is better than none.
   if (hasRoom && !signal?.aborted) return attemptPlan(meal, { ...options, roomShare: 0 }, last, onImprove, signal);
   if (!last && !signal?.aborted) return null;
   const undecided = solution.status === 'unknown' ? ({ undecided: true } as const) : {};
   return { ok: false, refusals: [noPlan(meal, compiled, solution)], ...undecided };
+}
+
+/** The hours of a solution moved to where more evenings land well; before an evening only, and where the plan leans to that at all. */
+async function surer(
+  compiled: Compiled,
+  solution: FoundSolution,
+  options: PlanOptions & CompileOptions,
+  signal: CancelSignal | undefined,
+): Promise<FoundSolution> {
+  if (compiled.room.size === 0 || options.progress || options.held || signal?.aborted) return solution;
+  const { now, pause, seconds = 5, seed = 1 } = options.solve;
+  const until = now() + 1000 * POLISH_SHARE * seconds;
+  const schedule = await polished(compiled, solution, {
+    evenings: 300,
+    tries: 6000,
+    seed,
+    price: 0.001,
+    pause: async () => {
+      await pause();
+      return now() >= until || signal?.aborted === true;
+    },
+  });
+  return schedule === solution ? solution : { ...solution, ...schedule, status: 'feasible' };
+}
+
+const POLISH_SHARE = 0.6;
+
+/** The known plan with everything begun at its hour, or as soon after as what it waits for allows: what a cook does who just goes on. */
+function pushedOn({ likely }: Compiled, known: Schedule): Schedule {
+  if (likely.steps.some(({ id }) => own(known.starts, id) === undefined)) return known;
+  const course = courseOf(likely, known, (unit) => readUnit(unit).sort === 'person');
+  const found = pushed(course);
+  const starts = bare<number>();
+  for (const [index, id] of course.ids.entries()) starts[id] = found[index]!;
+  return { ...known, starts };
 }
 
 /** Minutes late that rounding to whole minutes alone can make. */

@@ -13,6 +13,8 @@ export interface Course {
   readonly shortest: Float64Array;
   readonly likely: Float64Array;
   readonly longest: Float64Array;
+  /** Nothing is pulled before this minute by what it must follow soon: what is ready too soon waits before its last step, not after it. */
+  readonly notBefore: Int32Array;
   /** Arcs that lead to each step. */
   readonly waitsFor: Int32Array;
   readonly arcAt: Int32Array;
@@ -26,6 +28,8 @@ export interface Course {
   readonly arcMost: Int32Array;
   /** Position of the person whose hands it wants; -1 for none. */
   readonly person: Int32Array;
+  /** Minutes that its person breathes after it. */
+  readonly breath: Int32Array;
   /** Others who could do it, as bits. */
   readonly could: Int32Array;
   readonly people: number;
@@ -62,6 +66,7 @@ export function courseOf(problem: Problem, schedule: Schedule, isPerson: (unit: 
     uses.set(unit, [...(uses.get(unit) ?? []), { lo: start[first]!, first, last, after }]);
   const person = new Int32Array(n).fill(-1);
   const could = new Int32Array(n);
+  const breath = new Int32Array(n);
   const people = new Map<string, number>();
   const positionOf = (unit: string) => people.get(unit) ?? people.set(unit, people.size).size - 1;
   for (const [index, { id, minutes }] of steps.entries()) {
@@ -74,6 +79,7 @@ export function courseOf(problem: Problem, schedule: Schedule, isPerson: (unit: 
     const [first, last] = [at.get(hold.from)!, at.get(hold.to)!];
     if (first === last && isPerson(unit)) {
       person[first] = positionOf(unit);
+      breath[first] = hold.after;
       for (const each of hold.units) could[first]! |= 1 << positionOf(each.id);
     } else use(unit, first, last, hold.after);
   }
@@ -88,6 +94,13 @@ export function courseOf(problem: Problem, schedule: Schedule, isPerson: (unit: 
         if (steps[a]!.state!.value !== steps[b]!.state!.value && end(a) <= start[b]!) follow(a, b, state.change);
       }
     }
+  }
+  const notBefore = Int32Array.from(steps, ({ earliest }) => earliest ?? 0);
+  for (const { step, by, hold, early, late } of problem.ready) {
+    const index = at.get(step)!;
+    const isLanding = early > 0 && late > early;
+    if (isLanding)
+      notBefore[index] = Math.max(notBefore[index]!, Math.min(start[index]!, by - hold - steps[index]!.minutes));
   }
   const kin = new Int32Array(n).fill(-1);
   const kins = new Map<string, number>();
@@ -107,6 +120,7 @@ export function courseOf(problem: Problem, schedule: Schedule, isPerson: (unit: 
     n,
     ids: steps.map(({ id }) => id),
     planned: start,
+    notBefore,
     shortest: Float64Array.from(steps, ({ spread, minutes }) => Math.min(minutes, spread?.[0] ?? minutes)),
     likely: Float64Array.from(steps, ({ minutes }) => minutes),
     longest: Float64Array.from(steps, ({ spread, minutes }) => Math.max(minutes, spread?.[1] ?? minutes)),
@@ -118,6 +132,7 @@ export function courseOf(problem: Problem, schedule: Schedule, isPerson: (unit: 
     arcLeast: Int32Array.from(arcs, ({ least }) => least),
     arcMost: Int32Array.from(arcs, ({ most }) => most),
     person,
+    breath,
     could,
     people: people.size,
     kin,

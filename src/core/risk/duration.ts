@@ -14,7 +14,9 @@ export function quantile({ shortest, likely, longest }: Duration, u: number): nu
   const width = longest - shortest;
   if (width <= 0) return likely;
   const rise = likely - shortest;
-  return u * width < rise ? shortest + Math.sqrt(u * width * rise) : longest - Math.sqrt((1 - u) * width * (longest - likely));
+  return u * width < rise
+    ? shortest + Math.sqrt(u * width * rise)
+    : longest - Math.sqrt((1 - u) * width * (longest - likely));
 }
 
 /** The share of evenings in which it takes no longer than so many minutes. */
@@ -27,6 +29,9 @@ export function chanceWithin({ shortest, likely, longest }: Duration, minutes: n
 }
 
 /** The mean and the standard deviation, in minutes. */
-export function momentsOf({ shortest: a, likely: c, longest: b }: Duration): { readonly mean: number; readonly sd: number } {
+export function momentsOf({ shortest: a, likely: c, longest: b }: Duration): {
+  readonly mean: number;
+  readonly sd: number;
+} {
   return { mean: (a + b + c) / 3, sd: Math.sqrt(Math.max(0, a * a + b * b + c * c - a * b - a * c - b * c) / 18) };
 }

@@ -1,4 +1,4 @@
-import { type Random, seededRandom } from '@/core/schedule/random';
+import { seededRandom } from '@/core/schedule/random';
 import { type Course, NO_MOST } from './course';
 
 /** Evenings cooked in the head: the end of each step in each evening, in minutes of the problem. */
@@ -19,28 +19,94 @@ export interface Chance {
 /** Common practice, no source: a slow evening is slow for all that the same hands do, and a weak flame for all that stands on it. */
 export const USUAL_SHARED = 0.2;
 
-const EVENINGS_IN_A_TURN = 200;
+const EVENINGS_IN_A_TURN = 500;
+
+/** True minutes of the steps in many evenings: minutes[evening * n + step]. The same draw serves many plans, so that they are compared fairly. */
+export interface Drawn {
+  readonly evenings: number;
+  readonly minutes: Int32Array;
+}
+
+/** Draws the true minutes of so many evenings, whole, as the clock shows them. */
+export function drawMinutes(course: Course, evenings: number, { seed, shared }: Chance): Drawn {
+  const { n, shortest, likely, longest, kin, kins } = course;
+  const random = seededRandom(seed);
+  const normal = () => NORMAL[random.below(QUANTILES)]!;
+  const [together, alone] = [Math.sqrt(shared), Math.sqrt(1 - shared)];
+  const minutes = new Int32Array(evenings * n);
+  const ofKin = new Float64Array(kins);
+  for (let evening = 0; evening < evenings; evening++) {
+    for (let k = 0; k < kins; k++) ofKin[k] = normal();
+    for (let i = 0; i < n; i++) {
+      const [a, c, b] = [shortest[i]!, likely[i]!, longest[i]!];
+      if (b <= a) {
+        minutes[evening * n + i] = c;
+        continue;
+      }
+      const u = kin[i]! < 0 || shared === 0 ? random.next() : phi(together * ofKin[kin[i]!]! + alone * normal());
+      const width = b - a;
+      const rise = c - a;
+      const x = u * width < rise ? a + Math.sqrt(u * width * rise) : b - Math.sqrt((1 - u) * width * (b - c));
+      minutes[evening * n + i] = Math.ceil(x - 1e-9);
+    }
+  }
+  return { evenings, minutes };
+}
 
 /**
- * Cooks a course many times as it is followed at the stove: each step begins at its hour, when what it waits for is over, its place is free and
- * hands are free; what must follow at once does so, sooner or later than planned; minutes are whole, as the clock shows them. Yields
- * between turns of some milliseconds, so that whoever waits may give up.
+ * Cooks a course as it is followed at the stove: each step begins at its hour, when what it waits for is over, its place is free and hands are
+ * free; what must follow at once does so, sooner or later than planned; minutes are whole, as the clock shows them. `onEvening` hears
+ * the starts and ends of each evening, and may say that it has heard enough.
  */
-export function* rehearseInTurns(course: Course, evenings: number, chance: Chance): Generator<number, Rehearsed> {
+export function cookEach(
+  course: Course,
+  { evenings, minutes }: Drawn,
+  onEvening: (ends: Int32Array, starts: Int32Array, evening: number) => boolean,
+): void {
   const { n } = course;
-  const ends = new Int32Array(evenings * n);
-  const starts = new Int32Array(evenings * n);
-  const cook = new Cook(course, chance);
+  const cook = new Cook(course);
+  const [starts, ends] = [new Int32Array(n), new Int32Array(n)];
   for (let evening = 0; evening < evenings; evening++) {
-    cook.evening(starts.subarray(evening * n, (evening + 1) * n), ends.subarray(evening * n, (evening + 1) * n));
-    if (evening % EVENINGS_IN_A_TURN === EVENINGS_IN_A_TURN - 1) yield evening + 1;
+    cook.evening(minutes.subarray(evening * n, (evening + 1) * n), starts, ends);
+    if (!onEvening(ends, starts, evening)) return;
   }
-  return { evenings, ends, starts };
+}
+
+/** All evenings, in turns of some milliseconds, so that whoever waits may give up; yields how many are cooked. */
+export function* rehearseInTurns(course: Course, drawn: Drawn): Generator<number, Rehearsed> {
+  const { evenings, minutes } = drawn;
+  const { n } = course;
+  const all = { evenings, starts: new Int32Array(evenings * n), ends: new Int32Array(evenings * n) };
+  for (let from = 0; from < evenings; from += EVENINGS_IN_A_TURN) {
+    const some = Math.min(EVENINGS_IN_A_TURN, evenings - from);
+    cookEach(
+      course,
+      { evenings: some, minutes: minutes.subarray(from * n, (from + some) * n) },
+      (ends, starts, evening) => {
+        all.ends.set(ends, (from + evening) * n);
+        all.starts.set(starts, (from + evening) * n);
+        return true;
+      },
+    );
+    yield from + some;
+  }
+  return all;
+}
+
+/** The schedule by likely minutes when each step begins at its hour or as soon after as it can, everything in its order and with its people. */
+export function pushed(course: Course): Int32Array {
+  const minutes = Int32Array.from(course.likely);
+  const starts = new Int32Array(course.n);
+  cookEach({ ...course, could: new Int32Array(course.n) }, { evenings: 1, minutes }, (_, found) => {
+    starts.set(found);
+    return true;
+  });
+  return starts;
 }
 
 /** The same at once. */
-export function rehearse(course: Course, evenings: number, chance: Chance): Rehearsed {
-  const turns = rehearseInTurns(course, evenings, chance);
+export function rehearse(course: Course, drawn: Drawn): Rehearsed {
+  const turns = rehearseInTurns(course, drawn);
   for (;;) {
     const turn = turns.next();
     if (turn.done) return turn.value;
@@ -51,36 +117,30 @@ const QUANTILES = 1024;
 
 /** One cook of a course, with the tables used again each evening. */
 class Cook {
-  private readonly random: Random;
   private readonly left: Int32Array;
   private readonly ready: Int32Array;
   private readonly pulled: Int32Array;
   private readonly heldEnd: Int32Array;
-  private readonly minutes: Int32Array;
   private readonly free: Int32Array;
-  private readonly ofKin: Float64Array;
   private readonly heap: Int32Array;
+  private minutes: Int32Array;
   private size = 0;
 
-  constructor(
-    private readonly course: Course,
-    private readonly chance: Chance,
-  ) {
-    this.random = seededRandom(chance.seed);
+  constructor(private readonly course: Course) {
     this.left = new Int32Array(course.n);
     this.ready = new Int32Array(course.n);
     this.pulled = new Int32Array(course.n);
     this.heldEnd = new Int32Array(course.n);
-    this.minutes = new Int32Array(course.n);
+    this.minutes = this.left;
     this.free = new Int32Array(Math.max(1, course.people));
-    this.ofKin = new Float64Array(Math.max(1, course.kins));
     this.heap = new Int32Array(course.n + 1);
   }
 
-  evening(starts: Int32Array, ends: Int32Array): void {
-    const { n, planned, waitsFor, arcAt, arcTo, arcFromEnd, arcOfEnd, arcLeast, arcMost, person } = this.course;
-    const { left, ready, pulled, heldEnd, minutes, free } = this;
-    this.draw();
+  evening(minutes: Int32Array, starts: Int32Array, ends: Int32Array): void {
+    this.minutes = minutes;
+    const { n, planned, notBefore, waitsFor, arcAt, arcTo, arcFromEnd, arcOfEnd, arcLeast, arcMost, person } =
+      this.course;
+    const { left, ready, pulled, heldEnd, free } = this;
     left.set(waitsFor);
     ready.fill(-NO_MOST);
     heldEnd.fill(-NO_MOST);
@@ -108,14 +168,15 @@ class Cook {
           const most = arcMost[arc]!;
           if (most < NO_MOST && from + most < pulled[to]!) pulled[to] = from + most;
         }
-        if (--left[to]! === 0) this.push(to, Math.max(ready[to]!, pulled[to]!, heldEnd[to]! - minutes[to]!));
+        if (--left[to]! === 0)
+          this.push(to, Math.max(ready[to]!, pulled[to]!, notBefore[to]!, heldEnd[to]! - minutes[to]!));
       }
     }
   }
 
   /** Whoever the plan says, or whoever else is free sooner. */
   private takeHands(i: number, ready: number): number {
-    const { person, could, people } = this.course;
+    const { person, could, breath, people } = this.course;
     let who = person[i]!;
     if (this.free[who]! > ready) {
       for (let other = 0; other < people; other++) {
@@ -123,33 +184,8 @@ class Cook {
       }
     }
     const start = Math.max(ready, this.free[who]!);
-    this.free[who] = start + this.minutes[i]!;
+    this.free[who] = start + this.minutes[i]! + breath[i]!;
     return start;
-  }
-
-  /** True minutes of an evening, whole. */
-  private draw(): void {
-    const { n, shortest, likely, longest, kin } = this.course;
-    const { shared } = this.chance;
-    const together = Math.sqrt(shared);
-    const alone = Math.sqrt(1 - shared);
-    for (let k = 0; k < this.ofKin.length; k++) this.ofKin[k] = this.normal();
-    for (let i = 0; i < n; i++) {
-      const [a, c, b] = [shortest[i]!, likely[i]!, longest[i]!];
-      if (b <= a) {
-        this.minutes[i] = c;
-        continue;
-      }
-      const u = kin[i]! < 0 || shared === 0 ? this.random.next() : phi(together * this.ofKin[kin[i]!]! + alone * this.normal());
-      const width = b - a;
-      const rise = c - a;
-      const x = u * width < rise ? a + Math.sqrt(u * width * rise) : b - Math.sqrt((1 - u) * width * (b - c));
-      this.minutes[i] = Math.ceil(x - 1e-9);
-    }
-  }
-
-  private normal(): number {
-    return NORMAL[this.random.below(QUANTILES)]!;
   }
 
   private push(i: number, ready: number): void {

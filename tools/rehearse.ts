@@ -1,5 +1,5 @@
 import { mealOf, readMealFile } from '@/core/formats/meal-file';
-import { oddsOf } from '@/core/plan/odds';
+import { oddsOfMeal } from '@/core/plan/odds';
 import { planMeal } from '@/core/plan/plan-meal';
 import { numberOption, readArguments, refuse } from './arguments';
 
@@ -19,7 +19,7 @@ const planned = await planMeal(meal, {
   },
 });
 if (!planned.ok) refuse(planned.refusals.map(({ where, sentence }) => `${where}: ${sentence}`).join('\n'));
-const odds = oddsOf(meal, planned.plan, {
+const odds = oddsOfMeal(meal, planned.plan, {
   evenings: numberOption('evenings', options.evenings, 1000, 1, 100_000, true),
   seed: numberOption('seed', options.seed, 1, 0, 2 ** 31, true),
 });

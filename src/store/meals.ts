@@ -188,11 +188,11 @@ export async function carryOut(db: Pantry, mealId: string, change: Change, now: 
       const before = await loadWritten(db, mealId);
       if (!before)
         throw new Refused({ where: 'meal', sentence: 'This meal is no longer there; go back to the meals.' });
-      const { hour, pace, pins, ahead, kitchen, dishes } = applied(before, change);
+      const { hour, pace, sureness, pins, ahead, kitchen, dishes } = applied(before, change);
       if (kitchen !== before.kitchen) await orRefuse(storeKitchen(db, kitchen));
       for (const dish of dishes) if (!before.dishes.includes(dish)) await orRefuse(storeDish(db, dish));
       const dishIds = dishes.map(({ id }) => id);
-      const rest = { ...(pins ? { pins } : {}), ...(ahead ? { ahead } : {}) };
+      const rest = { ...(sureness ? { sureness } : {}), ...(pins ? { pins } : {}), ...(ahead ? { ahead } : {}) };
       await orRefuse(changeMeal(db, mealId, { hour, pace, dishIds, ...rest }, now));
     });
     return null;

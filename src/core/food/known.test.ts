@@ -122,12 +122,8 @@ describe('a name', () => {
   });
 
   it('with a word that nobody knows is never known, whatever stands beside it', () => {
-    fc.assert(
-      fc.property(fc.constantFrom(...KNOWN_FOODS.map(([name]) => name)), (name) => {
-        expect(unknownIn({ name: `${name} zzyzx` })).toEqual(['zzyzx']);
-      }),
-      { numRuns: 300 },
-    );
+    const odd = KNOWN_FOODS.filter(([name]) => unknownIn({ name: `${name} zzyzx` }).join() !== 'zzyzx');
+    expect(odd.map(([name]) => name)).toEqual([]);
   });
 
   it('of whatever text is read without a fault', () => {

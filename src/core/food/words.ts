@@ -91,7 +91,7 @@ export const UNSURE_WORDS: ReadonlySet<string> = new Set(
 
 /** Phrases whose words would say something else by themselves: "half-fat" is no fat, "free-range" is free of nothing. */
 export const DESCRIBING_PHRASES =
-  /\b(?:half|full|low|lower|reduced|non|zero|high) fat\b|[\d.,]+ ?% ?fat\b|\bfat (?:free|reduced|removed|trimmed)\b|\btrimmed of (?:[a-z]+ )?fat\b|\blactose free\b|\bfree (?:range|run)\b|\bno (?:added )?(?:salt|sugar)(?: added)?\b|\b(?:corn|grass|milk|grain|barley) fed\b|^(?:[\d½¼¾]+ )?(?:big |nice )?fat (?=(?!for|from|of)[a-z]+ [a-z])|^(?:[\d½¼¾]+ )(?:big |nice )?fat (?=[a-z])/g;
+  /\b(?:half|full|low|lower|reduced|non|zero|high) fat\b|[\d.,]+ ?% ?fat\b|\bfat (?:free|reduced|removed|trimmed)\b|\btrimmed of (?:[a-z]+ )?fat\b|\blactose free\b|\bfree (?:range|run)\b|\bno (?:added )?(?:salt|sugar)(?: added)?\b|\b(?:corn|grass|milk|grain|barley) fed\b|^(?:[\d½¼¾]+ )?(?:big |nice )?fat (?=(?!for|from|of|back)[a-z]+ [a-z])|^(?:[\d½¼¾]+ )(?:big |nice )?fat (?=(?!back)[a-z])/g;
 
 /** Words that say how, how much or which part, and nothing of what it is. */
 export const DESCRIBING: ReadonlySet<string> = new Set(

@@ -1,4 +1,5 @@
 import type { Landing, Plan } from '@/core/plan/plan';
+import { tableWithin } from '@/core/plan/say-odds';
 import { type NewEvent, standingEvents } from './events';
 import type { Session } from './session';
 
@@ -66,7 +67,10 @@ export function lateOffer(session: Session): LateOffer | null {
   const { late: isLate } = troubleOf(session);
   const late = isLate.at(-1)?.late;
   if (late === undefined) return null;
-  const minutes = Math.ceil(late / STEP) * STEP;
+  // An hour that can be kept in nine of ten evenings: one offer, large enough.
+  const { odds } = session.plan;
+  const surely = odds ? Math.max(late, tableWithin(odds.table, 0.9)) : late;
+  const minutes = Math.ceil(surely / STEP) * STEP;
   return {
     dishes: isLate.map(({ dishName }) => dishName),
     late,

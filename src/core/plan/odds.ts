@@ -1,56 +1,13 @@
 import { readUnit } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
-import { bare } from '@/core/plain/record';
+import { bare, own } from '@/core/plain/record';
 import { type Course, courseOf } from '@/core/risk/course';
 import { drawMinutes, type Rehearsed, rehearse, USUAL_SHARED } from '@/core/risk/rehearse';
-import type { Schedule } from '@/core/schedule/problem';
-import { compile } from './compile';
-import type { Landing, Plan } from './plan';
-import type { Progress } from './progress';
+import { type Compiled, compile } from './compile';
+import type { Cause, DishOdds, Landing, Odds, Plan } from './plan';
+import { knownPlan } from './read';
+import { NOT_TASTED, ON_TIME, TABLE_SHARES } from './well-landed';
 
-/** Minutes after its hour within which a table is on time. Common practice, no source. */
-export const ON_TIME = 5;
-/** Minutes beyond its good wait that nobody tastes. Common practice, no source. */
-export const NOT_TASTED = 3;
-
-/** Where a dish lands over many evenings. Minutes are relative to the table's hour; shares are from 0 to 1. */
-export interface DishOdds {
-  readonly dishId: string;
-  readonly dishName: string;
-  /** Minutes in which it is ready: in one of twenty evenings sooner, in half of them, in one of twenty later. */
-  readonly ready: readonly [soon: number, middle: number, late: number];
-  /** Minutes it waits for the table, the same way. */
-  readonly waits: readonly [short: number, middle: number, long: number];
-  /** Evenings in which it is what comes later than five minutes after the hour. */
-  readonly late: number;
-  /** Evenings in which it is hot and good, or cold and good, when the table is laid. */
-  readonly good: number;
-}
-
-/** What makes evenings late. */
-export interface Cause {
-  readonly key: string;
-  /** Evenings in a hundred that would be on time if it took its likely minutes. */
-  readonly odds: number;
-}
-
-/** How an evening may go: what many rehearsed evenings came to. Shares are from 0 to 1. */
-export interface Odds {
-  readonly evenings: number;
-  /** On the table within five and ten minutes of its hour. */
-  readonly within5: number;
-  readonly within10: number;
-  /** On the table within five minutes, and every hot dish within its good wait and three minutes. */
-  readonly good: number;
-  /** Minutes after its hour at which all is on the table, in 5, 25, 50, 75, 90 and 95 of a hundred evenings at the latest. */
-  readonly table: readonly number[];
-  readonly dishes: readonly DishOdds[];
-  /** The steps that decide, the worst first. */
-  readonly causes: readonly Cause[];
-}
-
-/** Shares for which the hour of the table is told. */
-export const TABLE_SHARES = [0.05, 0.25, 0.5, 0.75, 0.9, 0.95] as const;
 /** Steps that are tried as causes, the most likely first, and what is worth telling. */
 const TRIED_CAUSES = 8;
 const WORTH_TELLING = 0.01;
@@ -68,27 +25,20 @@ export interface RehearsalOptions {
   readonly evenings: number;
   readonly seed: number;
   readonly shared?: number;
-  readonly progress?: Progress;
+  /** False: what makes evenings late is not looked for. */
+  readonly causes?: boolean;
 }
 
-/** The course of a plan: its steps as they wait for each other; null where the meal cannot be planned. */
-export function courseOfPlan(meal: Meal, plan: Plan, progress?: Progress): PlanCourse | null {
-  const known = {
-    places: new Map(Object.entries(plan.known.places)),
-    holds: new Map(Object.entries(plan.known.holds)),
-  };
-  const compiled = compile(meal, { known, roomShare: 0, ...(progress ? { progress } : {}) });
-  if (!compiled.ok) return null;
-  const { likely, origin } = compiled;
+/** A plan of a compiled meal, ready to be rehearsed. */
+export function courseOfPlan({ likely, origin }: Compiled, plan: Plan): PlanCourse {
   const starts = bare<number>();
   const units = bare<readonly string[]>();
   for (const { id, latest } of likely.steps) {
-    const place = known.places.get(id);
+    const place = own(plan.known.places, id);
     starts[id] = latest === 0 ? 0 : (place?.start ?? origin) - origin;
     if (place) units[id] = place.units;
   }
-  const schedule: Schedule = { starts, units, holds: bare(known.holds) };
-  const course = courseOf(likely, schedule, (unit) => readUnit(unit).sort === 'person');
+  const course = courseOf(likely, { starts, units, holds: plan.known.holds }, isPerson);
   const landings = plan.landings.flatMap((landing) => {
     const last = plan.steps.filter(({ dishId, end }) => dishId === landing.dishId && end === landing.ready).at(-1);
     const at = last ? course.ids.indexOf(last.key) : -1;
@@ -97,17 +47,33 @@ export function courseOfPlan(meal: Meal, plan: Plan, progress?: Progress): PlanC
   return { course, origin, landings };
 }
 
-/** The odds of a plan, from so many rehearsed evenings; null where the meal cannot be planned, or nothing is left to land. */
-export function oddsOf(meal: Meal, plan: Plan, options: RehearsalOptions): Odds | null {
-  const made = courseOfPlan(meal, plan, options.progress);
-  if (!made || made.landings.length === 0) return null;
+/** The odds of a plan, from so many rehearsed evenings; undefined where nothing is left to land. */
+export function oddsOf(compiled: Compiled, plan: Plan, options: RehearsalOptions): Odds | undefined {
+  const made = courseOfPlan(compiled, plan);
+  if (made.landings.length === 0) return undefined;
   const chance = { seed: options.seed, shared: options.shared ?? USUAL_SHARED };
   const again = (course: Course) => rehearse(course, drawMinutes(course, options.evenings, chance));
-  return readOdds(made, again(made.course), plan, again);
+  return readOdds(made, again(made.course), plan, options.causes === false ? null : again);
+}
+
+/** The odds of a plan that was made before, by its meal. */
+export function oddsOfMeal(meal: Meal, plan: Plan, options: RehearsalOptions): Odds | undefined {
+  const known = knownPlan(plan);
+  const compiled = compile(meal, { known, roomShare: 0 });
+  return compiled.ok ? oddsOf(compiled, plan, options) : undefined;
+}
+
+function isPerson(unit: string): boolean {
+  return readUnit(unit).sort === 'person';
 }
 
 /** Reads the odds from rehearsed evenings; `again` rehearses a changed course by the same chance. */
-function readOdds(made: PlanCourse, rehearsed: Rehearsed, plan: Plan, again: (course: Course) => Rehearsed): Odds {
+function readOdds(
+  made: PlanCourse,
+  rehearsed: Rehearsed,
+  plan: Plan,
+  again: ((course: Course) => Rehearsed) | null,
+): Odds {
   const { evenings } = rehearsed;
   const tables = tablesOf(made, rehearsed, plan);
   const share = (is: (evening: number) => boolean) => {
@@ -149,7 +115,7 @@ function readOdds(made: PlanCourse, rehearsed: Rehearsed, plan: Plan, again: (co
     ),
     table: TABLE_SHARES.map((part) => quantileOf(sorted, part)),
     dishes,
-    causes: causesOf(made, rehearsed, tables, within5, plan, again),
+    causes: again ? causesOf(made, rehearsed, tables, within5, plan, again) : [],
   };
 }
 

@@ -10,10 +10,11 @@ import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/sol
 import { validate } from '@/core/schedule/validate';
 import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
+import { oddsOf } from './odds';
 import { pinAttempts } from './pins';
 import type { Plan } from './plan';
 import { polished } from './polish';
-import { knownPlan, nameOfUnit, readPlan } from './read';
+import { knownPlan, nameOfUnit, readPlan, withOdds } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
 import { COST } from './weights';
 
@@ -47,7 +48,7 @@ export async function planMeal(
 ): Promise<PlanResult> {
   const first = await planAsSet(meal, options, onImprove, signal);
   const wants = meal.layOutFirst !== false && !options.progress && !signal?.aborted;
-  if (!wants || (first.ok && latenessOf(first.plan) === 0)) return first;
+  if (!wants || (first.ok && latenessOf(first.plan) === 0)) return finished(first, options, signal);
   // Where hands are too few to lay all out first, what keeps may be prepared in the last hour after all.
   const second = await planAsSet(
     { ...meal, layOutFirst: false },
@@ -58,7 +59,39 @@ export async function planMeal(
     signal,
   );
   const isBetter = second.ok && (!first.ok || latenessOf(second.plan) < latenessOf(first.plan));
-  return isBetter ? second : first;
+  return finished(isBetter ? second : first, options, signal);
+}
+
+/** A plan with what it was read from. */
+interface Made {
+  readonly ok: true;
+  readonly plan: Plan;
+  readonly meal: Meal;
+  readonly compiled: Compiled;
+  readonly solution: FoundSolution;
+}
+
+type Attempt = Made | Extract<PlanResult, { readonly ok: false }>;
+
+function madeOf(meal: Meal, compiled: Compiled, solution: FoundSolution): Made {
+  return { ok: true, plan: readPlan(meal, compiled, solution), meal, compiled, solution };
+}
+
+/** Evenings that the odds of a plan are taken from: before an evening, and with guests waiting. */
+const EVENINGS = 1000;
+const EVENINGS_AT_THE_STOVE = 300;
+
+/** The plan moved to where more evenings land, with its odds. */
+async function finished(made: Attempt, options: PlanOptions, signal: CancelSignal | undefined): Promise<PlanResult> {
+  if (!made.ok) return made;
+  const { meal, compiled } = made;
+  const solution = await surer(compiled, made.solution, options, signal);
+  const plan = solution === made.solution ? made.plan : readPlan(meal, compiled, solution);
+  const { seed = 1 } = options.solve;
+  const quick = options.progress !== undefined || options.held !== undefined;
+  const odds = oddsOf(compiled, plan, { evenings: quick ? EVENINGS_AT_THE_STOVE : EVENINGS, seed, causes: !quick });
+  if (!odds) return { ok: true, plan };
+  return { ok: true, plan: withOdds(plan, odds, meal, compiled) };
 }
 
 function latenessOf({ landings }: Plan): number {
@@ -70,16 +103,14 @@ async function planAsSet(
   options: PlanOptions,
   onImprove: ((plan: Plan) => void) | undefined,
   signal: CancelSignal | undefined,
-): Promise<PlanResult> {
+): Promise<Attempt> {
   const attempts = options.progress ? [undefined] : pinAttempts(meal.pins ?? [], options.held);
   for (const [index, pins] of attempts.entries()) {
     const last = index === attempts.length - 1;
     const chosen = { ...options, ...(pins ? { pins } : {}) };
     const result = await attemptPlan(meal, chosen, last, onImprove, signal);
     if (result === null || (!result.ok && !last && !signal?.aborted)) continue;
-    return result.ok && !options.progress && !options.held
-      ? { ok: true, plan: await tryOtherFlames(meal, result.plan, chosen, onImprove, signal) }
-      : result;
+    return result.ok && !options.progress && !options.held ? tryOtherFlames(result, chosen, onImprove, signal) : result;
   }
   throw new Error('There is always a last attempt.');
 }
@@ -96,13 +127,13 @@ const WORTH_ANOTHER = 2;
  * that one is busy, waiting longer on a slower one may serve better: each is tried for real, and kept when it does.
  */
 async function tryOtherFlames(
-  meal: Meal,
-  plan: Plan,
+  made: Made,
   options: PlanOptions & CompileOptions,
   onImprove: ((plan: Plan) => void) | undefined,
   signal: CancelSignal | undefined,
-): Promise<Plan> {
-  let best = plan;
+): Promise<Made> {
+  const { meal } = made;
+  let best = made;
   let flames = new Map(options.flames);
   const { now, seconds = 5 } = options.solve;
   const until = now() + 1000 * SHARE_OF_FLAMES * seconds;
@@ -111,13 +142,13 @@ async function tryOtherFlames(
     const tried = new Map(flames).set(key, unit);
     const compiled = compile(meal, { ...options, flames: tried });
     if (!compiled.ok) continue;
-    const start = knownSchedule(compiled, { known: knownPlan(best) });
+    const start = knownSchedule(compiled, { known: knownPlan(best.plan) });
     const limits = { seconds: Math.min(SECONDS_A_FLAME, seconds / 4), patience: FLAME_PATIENCE, explain: false };
     const solution = await solve(compiled.problem, { ...options.solve, ...limits, start }, undefined, signal);
-    if (!isFound(solution) || solution.cost > best.cost - WORTH_ANOTHER) continue;
+    if (!isFound(solution) || solution.cost > best.plan.cost - WORTH_ANOTHER) continue;
     flames = tried;
-    best = readPlan(meal, compiled, solution);
-    onImprove?.(best);
+    best = madeOf(meal, compiled, solution);
+    onImprove?.(best.plan);
   }
   return best;
 }
@@ -138,7 +169,7 @@ async function attemptPlan(
   last: boolean,
   onImprove: ((plan: Plan) => void) | undefined,
   signal: CancelSignal | undefined,
-): Promise<PlanResult | null> {
+): Promise<Attempt | null> {
   const compiled = compile(meal, options);
   if (!compiled.ok) return compiled;
   const known = options.known ? knownSchedule(compiled, options) : undefined;
@@ -146,7 +177,7 @@ async function attemptPlan(
   if (options.progress && known) {
     const standing =
       whileItStands(compiled, known) ?? (start && start !== known ? whileItStands(compiled, start) : null);
-    if (standing) return { ok: true, plan: readPlan(meal, compiled, standing) };
+    if (standing) return madeOf(meal, compiled, standing);
   }
   const hasRoom = compiled.room.size > 0;
   const solution = await solve(
@@ -155,10 +186,7 @@ async function attemptPlan(
     onImprove ? (better: FoundSolution) => onImprove(readPlan(meal, compiled, better)) : undefined,
     signal,
   );
-  if (isFound(solution)) {
-    const sure = await surer(compiled, solution, options, signal);
-    return { ok: true, plan: readPlan(meal, compiled, sure) };
-  }
+  if (isFound(solution)) return madeOf(meal, compiled, solution);
   // Where there is no room to be had, a plan without it is better than none.
   if (hasRoom && !signal?.aborted) return attemptPlan(meal, { ...options, roomShare: 0 }, last, onImprove, signal);
   if (!last && !signal?.aborted) return null;
@@ -170,7 +198,7 @@ async function attemptPlan(
 async function surer(
   compiled: Compiled,
   solution: FoundSolution,
-  options: PlanOptions & CompileOptions,
+  options: PlanOptions,
   signal: CancelSignal | undefined,
 ): Promise<FoundSolution> {
   if (compiled.room.size === 0 || options.progress || options.held || signal?.aborted) return solution;
@@ -189,7 +217,7 @@ async function surer(
   return schedule === solution ? solution : { ...solution, ...schedule, status: 'feasible' };
 }
 
-const POLISH_SHARE = 0.6;
+const POLISH_SHARE = 0.4;
 
 /** The known plan with everything begun at its hour, or as soon after as what it waits for allows: what a cook does who just goes on. */
 function pushedOn({ likely }: Compiled, known: Schedule): Schedule {

@@ -114,6 +114,42 @@ export interface HandsBand {
   readonly busy: readonly { readonly start: number; readonly end: number; readonly key: string }[];
 }
 
+/** Where a dish lands over many evenings. Minutes are relative to the table's hour; shares are from 0 to 1. */
+export interface DishOdds {
+  readonly dishId: string;
+  readonly dishName: string;
+  /** Minutes in which it is ready: in one of twenty evenings sooner, in half of them, in one of twenty later. */
+  readonly ready: readonly [soon: number, middle: number, late: number];
+  /** Minutes it waits for the table, the same way. */
+  readonly waits: readonly [short: number, middle: number, long: number];
+  /** Evenings in which it is what comes later than five minutes after the hour. */
+  readonly late: number;
+  /** Evenings in which it is hot and good, or cold and good, when the table is laid. */
+  readonly good: number;
+}
+
+/** What makes evenings late. */
+export interface Cause {
+  readonly key: string;
+  /** Evenings in a hundred that would be on time if it took its likely minutes. */
+  readonly odds: number;
+}
+
+/** How an evening may go: what many rehearsed evenings came to. Shares are from 0 to 1. */
+export interface Odds {
+  readonly evenings: number;
+  /** On the table within five and ten minutes of its hour. */
+  readonly within5: number;
+  readonly within10: number;
+  /** On the table within five minutes, and every hot dish within its good wait and three minutes. */
+  readonly good: number;
+  /** Minutes after its hour at which all is on the table, in 5, 25, 50, 75, 90 and 95 of a hundred evenings at the latest. */
+  readonly table: readonly number[];
+  readonly dishes: readonly DishOdds[];
+  /** The steps that decide, the worst first. */
+  readonly causes: readonly Cause[];
+}
+
 /** A meal planned. Minutes are relative to the table: negative before it. */
 export interface Plan {
   readonly mealId: string;
@@ -133,6 +169,8 @@ export interface Plan {
   readonly cost: number;
   /** The plan in a sentence. */
   readonly verdict: string;
+  /** How the evening may go by it; absent where it was not rehearsed. */
+  readonly odds?: Odds;
   /** What the planner needs to plan again from here. */
   readonly known: {
     readonly places: Readonly<

@@ -6,7 +6,7 @@ import type { Problem, Schedule } from '@/core/schedule/problem';
 import { seededRandom } from '@/core/schedule/random';
 import { validate } from '@/core/schedule/validate';
 import type { Compiled } from './compile';
-import { NOT_TASTED, ON_TIME } from './odds';
+import { NOT_TASTED, ON_TIME } from './well-landed';
 
 /** Limits of a search for a plan that lands more evenings. */
 export interface PolishOptions {

@@ -18,12 +18,14 @@ import {
   type HandsBand,
   type Landing,
   landingAt,
+  type Odds,
   type Plan,
   type PlannedStep,
   type Station,
   type Waiting,
 } from './plan';
 import type { KnownPlan } from './progress';
+import { sayOdds } from './say-odds';
 import { explain } from './why';
 
 const SHELF: Station = { id: 'shelf', sort: 'shelf', name: 'Off the heat' };
@@ -112,7 +114,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
     quietStretch,
     proven: solution.status === 'optimal' && !compiled.drawn,
     cost: solution.cost,
-    verdict: verdictOf(landings, firstHand, quietStretch, meal, partFaults(compiled.dishes)),
+    verdict: verdictOf({ landings, firstHand, quietStretch }, meal, partFaults(compiled.dishes)),
     known: {
       places: Object.fromEntries(
         problem.steps.map((row) => [
@@ -354,12 +356,16 @@ function longestQuiet(busy: readonly { readonly start: number; readonly end: num
   return Math.max(longest, -free);
 }
 
+/** A plan with its odds, which its sentence then tells first; nothing is whole before its parts are. */
+export function withOdds(plan: Plan, odds: Odds, table: TableHour, { dishes }: Pick<Compiled, 'dishes'>): Plan {
+  return { ...plan, odds, verdict: verdictOf(plan, table, partFaults(dishes), sayOdds(odds, table)) };
+}
+
 function verdictOf(
-  landings: readonly Landing[],
-  firstHand: number,
-  quiet: number,
+  { landings, firstHand, quietStretch }: Pick<Plan, 'landings' | 'firstHand' | 'quietStretch'>,
   table: TableHour,
   faults: readonly PartFault[],
+  odds = '',
 ): string {
   const clock = (minute: number) => clockAt(table, minute);
   const hot = landings.filter((landing) => landing.served !== 'cold').sort((a, b) => a.ready - b.ready);
@@ -374,7 +380,8 @@ function verdictOf(
           ? `Everything hot lands ${hotHours(hot.map((each) => clock(each.ready)))}.`
           : 'Everything is ready in time.';
   const whole = faults.length === 0 ? '' : `Not whole yet: ${listed(faults.map(sayPartFault), MOST_NAMED)}. `;
-  return `${whole}${opening} First hand on a knife at ${clock(firstHand)}; longest quiet stretch ${quiet} min.`;
+  const said = `${opening} First hand on a knife at ${clock(firstHand)}; longest quiet stretch ${quietStretch} min.`;
+  return `${whole}${odds === '' ? '' : `${odds} `}${said}`;
 }
 
 /** "at 19:30", or "between 19:14 and 19:30": the first and the last of clock hours of one evening, in order of readiness. */

@@ -2,7 +2,8 @@ import Joi from 'joi';
 import { DUTIES } from '@/core/dish/dish';
 import { HEATS } from '@/core/kitchen/kitchen';
 import { MOST_DISHES, MOST_PEOPLE } from '@/core/meal/check';
-import type { HandsBand, Landing, Plan, PlannedStep, Station, Waiting } from '@/core/plan/plan';
+import type { Cause, DishOdds, HandsBand, Landing, Odds, Plan, PlannedStep, Station, Waiting } from '@/core/plan/plan';
+import { TABLE_SHARES } from '@/core/plan/well-landed';
 import { dayShape as day, hourShape as hour, idShape, recordOf, textShape as text } from './shapes';
 
 const id = idShape(100);
@@ -16,6 +17,31 @@ const station = recordOf<Station>({
   id: text.required(),
   sort: Joi.string().valid('board', 'burner', 'oven', 'appliance', 'shelf').required(),
   name: text.required(),
+});
+
+const share = Joi.number().min(0).max(1).required();
+const three = Joi.array().items(minute).length(3).required();
+const odds = recordOf<Odds>({
+  evenings: Joi.number().integer().min(1).required(),
+  within5: share,
+  within10: share,
+  good: share,
+  table: Joi.array().items(minute).length(TABLE_SHARES.length).required(),
+  dishes: Joi.array()
+    .items(
+      recordOf<DishOdds>({
+        dishId: text.required(),
+        dishName: text.required(),
+        ready: three,
+        waits: three,
+        late: share,
+        good: share,
+      }),
+    )
+    .required(),
+  causes: Joi.array()
+    .items(recordOf<Cause>({ key: text.required(), odds: Joi.number().min(0).max(1).required() }))
+    .required(),
 });
 
 /** A plan in a file. What it was made from stands beside it; a reader that does not trust it plans anew. */
@@ -117,6 +143,7 @@ export const planShape = recordOf<Plan>({
   proven: Joi.boolean().required(),
   cost: Joi.number().required(),
   verdict: text.required(),
+  odds,
   known: Joi.object({
     places: Joi.object()
       .pattern(

@@ -2,7 +2,7 @@ import type { Dish } from '@/core/dish/dish';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { asMadeAhead } from '@/core/meal/ahead';
 import { isOfDish } from '@/core/meal/keys';
-import type { MadeAhead, Meal, Pace } from '@/core/meal/meal';
+import type { MadeAhead, Meal, Pace, Sureness } from '@/core/meal/meal';
 import { own } from '@/core/plain/record';
 
 /** What can be changed of a meal to make it fit: the one list of it, for every idea that proposes one and everything that carries it out. */
@@ -10,6 +10,7 @@ export type Change =
   /** Another hour, perhaps on another day. */
   | { readonly kind: 'hour'; readonly hour: string; readonly day?: string }
   | { readonly kind: 'pace'; readonly pace: Pace }
+  | { readonly kind: 'sureness'; readonly sureness: Sureness }
   | { readonly kind: 'kitchen'; readonly kitchen: Kitchen }
   /** One dish made in another way: a new dish in the place of the old. */
   | { readonly kind: 'dish'; readonly dishId: string; readonly dish: Dish }
@@ -29,6 +30,8 @@ export function applied(meal: Meal, change: Change): Meal {
       return { ...meal, hour: change.hour, ...(change.day === undefined ? {} : { day: change.day }) };
     case 'pace':
       return { ...meal, pace: change.pace };
+    case 'sureness':
+      return { ...meal, sureness: change.sureness };
     case 'kitchen':
       return { ...meal, kitchen: change.kitchen };
     case 'dish':

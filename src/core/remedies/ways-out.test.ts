@@ -34,8 +34,11 @@ describe('ways out', () => {
       (idea) => plan(idea, -40 - (Number(idea.hour.slice(0, 2)) * 60 + Number(idea.hour.slice(3)) - 19 * 60)),
       { minutesLeft: 40, onTried: (count, all) => tried.push(`${count} of ${all}`) },
     );
-    expect(tried).toHaveLength(ideasFor(meal, 40).length);
-    expect(ways[0]).toMatchObject({ id: 'later 30', late: 0, gains: 'everything lands in time' });
+    expect(tried).toHaveLength(ideasFor(meal, 40, late.plan).length);
+    expect(ways[0]).toMatchObject({
+      late: 0,
+      gains: expect.stringMatching(/^everything lands in time, and well in \d+ of 20/),
+    });
     for (const way of ways) expect(way.late).toBeLessThan(was);
     // Of serving later still nothing more is told.
     expect(ways.filter(({ id }) => id.startsWith('later'))).toHaveLength(1);
@@ -102,7 +105,14 @@ describe('ways out', () => {
     expect(ideas.map(({ id }) => id)).toEqual(['warm flame a', 'warm oven a']);
     const ways = await findWaysOut(meal, before, (idea) => plan(idea));
     const warm = ways.filter(({ id }) => id.startsWith('warm'));
-    expect(warm).toMatchObject([{ id: 'warm oven a', late: 0, overdue: 0, gains: 'everything lands in time' }]);
+    expect(warm).toMatchObject([
+      {
+        id: 'warm oven a',
+        late: 0,
+        overdue: 0,
+        gains: expect.stringMatching(/^everything lands in time, and well in/),
+      },
+    ]);
     const kept = await planned(appliedAsMade(meal, warm[0]!.change));
     const step = kept.steps.find(({ key }) => key.endsWith('kept-warm'))!;
     expect(step).toMatchObject({ station: { sort: 'oven' }, vessel: 'pot' });

@@ -18,6 +18,7 @@ import { sharedOut } from '@/core/meal/share-out';
 import { bare } from '@/core/plain/record';
 import type { Landing, Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
+import { ofTwenty } from '@/core/plan/say-odds';
 import { capital, listed } from '@/core/units/words';
 import { appliedAsMade, type Change } from './change';
 import { type TryOutOptions, tryOut } from './try-out';
@@ -42,6 +43,8 @@ export interface WayOut extends Idea {
   readonly late: number;
   /** Dishes that wait longer than they should. */
   readonly overdue: number;
+  /** Share of rehearsed evenings that land well; null where they were not rehearsed. */
+  readonly good: number | null;
   /** What it does, in words. */
   readonly gains: string;
 }
@@ -53,9 +56,15 @@ const HELP_MINUTES = 150;
 /** What the evening before must still have left of it. */
 const EVENING_MINUTES = 180;
 
-/** Whether a plan wants a way out: something is late or waits too long. */
-export function wantsWayOut(plan: Plan): boolean {
-  return plan.landings.some((landing) => landing.fine === 'late' || landing.fine === 'too long');
+/** Fewer evenings than this land well: the cook is told beforehand, and offered what would help. */
+const SURE_ENOUGH = 0.8;
+/** Of two ways the one with so many more evenings that land well is better. */
+const MORE_EVENINGS = 0.05;
+
+/** Whether a plan wants a way out: something is late or waits too long, or too few rehearsed evenings land well. */
+export function wantsWayOut({ landings, odds }: Plan): boolean {
+  const isUnsure = odds !== undefined && odds.good < SURE_ENOUGH;
+  return isUnsure || landings.some((landing) => landing.fine === 'late' || landing.fine === 'too long');
 }
 
 /**
@@ -66,7 +75,7 @@ export function wantsWayOut(plan: Plan): boolean {
 export function ideasFor(
   meal: Meal,
   minutesLeft = Number.POSITIVE_INFINITY,
-  before: Pick<Plan, 'landings'> | null = null,
+  before: Pick<Plan, 'landings' | 'odds'> | null = null,
 ): readonly Idea[] {
   const eve = minutesLeft >= clockMinutes(meal.hour) + EVENING_MINUTES;
   const ideas = [
@@ -74,7 +83,8 @@ export function ideasFor(
     ...vesselIdeas(meal),
     ...kitchenIdeas(meal),
     ...meal.dishes.flatMap((dish) => [...elsewhereIdeas(meal, dish), ...(eve ? eveIdeas(meal, dish) : [])]),
-    ...warmIdeas(meal, before?.landings ?? []),
+    ...warmIdeas(meal, before),
+    ...surerIdeas(meal, before),
     ...withoutIdeas(meal),
   ];
   return ideas.sort((a, b) => a.effort - b.effort);
@@ -105,6 +115,13 @@ function laterIdeas({ hour, pace }: Meal): Idea[] {
     });
   }
   return ideas;
+}
+
+/** More room for what takes longer. */
+function surerIdeas({ sureness }: Meal, before: Pick<Plan, 'odds'> | null): Idea[] {
+  if (sureness === 'sure' || !before?.odds) return [];
+  const change = { kind: 'sureness', sureness: 'sure' } as const;
+  return [{ id: 'sure', says: 'lean to a sure plan', asks: 'hands that begin sooner', effort: 2, change }];
 }
 
 const APPLIANCE_NAMES: Readonly<Record<ApplianceKind, string>> = {
@@ -284,17 +301,15 @@ const WARM_WORDS: Readonly<Record<WarmPlace, readonly [says: string, asks: strin
 };
 
 /** What waits too long kept warm until shortly before the table, where it bears that: each by itself, and all together. */
-function warmIdeas({ dishes, kitchen }: Meal, landings: readonly Landing[]): Idea[] {
+function warmIdeas({ dishes, kitchen }: Meal, before: Pick<Plan, 'landings' | 'odds'> | null): Idea[] {
   const places: readonly WarmPlace[] = kitchen.ovens.length > 0 ? ['flame', 'oven'] : ['flame'];
-  const kept = landings
-    .filter(({ fine }) => fine === 'too long')
-    .flatMap(({ dishId, waits, wellMinutes }) => {
-      const dish = dishes.find(({ id }) => id === dishId);
-      const borne = dish ? places.filter((place) => bearsWarmth(dish, place)) : [];
-      const minutes = WARM_STEP * Math.ceil((waits - wellMinutes) / WARM_STEP);
-      const inPlace = (place: WarmPlace) => ({ ...keptWarm(dish!, place, minutes), id: `${dishId}-warm-${place}` });
-      return dish && borne.length > 0 ? [{ dish, borne, minutes, inPlace }] : [];
-    });
+  const kept = waitingTooLong(before).flatMap(({ dishId, waits, wellMinutes }) => {
+    const dish = dishes.find(({ id }) => id === dishId);
+    const borne = dish ? places.filter((place) => bearsWarmth(dish, place)) : [];
+    const minutes = WARM_STEP * Math.ceil((waits - wellMinutes) / WARM_STEP);
+    const inPlace = (place: WarmPlace) => ({ ...keptWarm(dish!, place, minutes), id: `${dishId}-warm-${place}` });
+    return dish && borne.length > 0 ? [{ dish, borne, minutes, inPlace }] : [];
+  });
   const ideas = kept.flatMap(({ dish, borne, minutes, inPlace }) =>
     borne.map((place): Idea => {
       const [where, asks] = WARM_WORDS[place];
@@ -319,6 +334,17 @@ function warmIdeas({ dishes, kitchen }: Meal, landings: readonly Landing[]): Ide
     change: { kind: 'dishes', dishes: Object.fromEntries(all) },
   };
   return [...ideas, together];
+}
+
+/** Dishes that wait too long in the plan, or in many rehearsed evenings, with the minutes they wait then. */
+function waitingTooLong(before: Pick<Plan, 'landings' | 'odds'> | null): readonly Landing[] {
+  return (before?.landings ?? []).flatMap((landing) => {
+    if (landing.fine === 'too long') return [landing];
+    const odds = before?.odds?.dishes.find(({ dishId }) => dishId === landing.dishId);
+    const [, , long] = odds?.waits ?? [0, 0, 0];
+    const isUnsure = odds !== undefined && odds.good < SURE_ENOUGH && landing.served === 'hot';
+    return isUnsure && long > landing.wellMinutes ? [{ ...landing, waits: long }] : [];
+  });
 }
 
 /** A dish, or the beginning of one, made the evening before. */
@@ -377,10 +403,10 @@ export async function findWaysOut(
       const result = await plan(appliedAsMade(meal, idea.change));
       if (!result.ok) return null;
       const now = troubleOf(result.plan);
-      const helps = was === null || now.late < was.late || (now.late === was.late && now.overdue < was.overdue);
+      const helps = was === null || byTrouble(now, was) < 0;
       return helps ? { ...idea, ...now, gains: gainsOf(now, was) } : null;
     },
-    (a, b) => a.late - b.late || a.overdue - b.overdue,
+    byTrouble,
     ({ sort }) => sort,
     options,
   );
@@ -389,18 +415,31 @@ export async function findWaysOut(
 interface Trouble {
   readonly late: number;
   readonly overdue: number;
+  /** Share of rehearsed evenings that land well; null where the plan was not rehearsed. */
+  readonly good: number | null;
+}
+
+/** The less troubled first; of evenings that land well only a good many more count. */
+function byTrouble(a: Trouble, b: Trouble): number {
+  const evenings = (each: Trouble) => Math.floor((each.good ?? 0) / MORE_EVENINGS);
+  return a.late - b.late || a.overdue - b.overdue || evenings(b) - evenings(a);
 }
 
 function troubleOf(plan: Plan): Trouble {
   return {
     late: Math.max(0, ...plan.landings.map((landing) => landing.late)),
     overdue: plan.landings.filter((landing) => landing.fine === 'too long').length,
+    good: plan.odds?.good ?? null,
   };
 }
 
 function gainsOf(now: Trouble, was: Trouble | null): string {
   const dishes = (count: number) => `${count} ${count === 1 ? 'dish waits' : 'dishes wait'} too long`;
-  if (now.late === 0 && now.overdue === 0) return 'everything lands in time';
+  if (now.late === 0 && now.overdue === 0) {
+    const evenings = now.good === null ? '' : `, and well in ${ofTwenty(now.good)} of 20 evenings`;
+    const instead = evenings !== '' && was?.good != null ? ` instead of ${ofTwenty(was.good)}` : '';
+    return `everything lands in time${evenings}${instead}`;
+  }
   const late =
     now.late === 0
       ? 'nothing is late'

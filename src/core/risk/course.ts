@@ -38,6 +38,7 @@ export interface Course {
   readonly kins: number;
 }
 
+/** No longest time, in minutes: beyond any horizon. */
 export const NO_MOST = 0x3fffffff;
 
 /** Makes the course of a schedule: the order of things on each burner, pot and oven is kept, people help each other out. */

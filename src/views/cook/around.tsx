@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useSyncExternalStore } from 'react';
 import type { Evening } from '@/core/live/evening';
 import { isFinished, type LiveStep, liveSteps, minutesToTable } from '@/core/live/session';
+import { sayHour } from '@/core/plan/say-odds';
 import { pantry } from '@/store/db';
 import { endSession } from '@/store/sessions';
 import { Button } from '@/ui/button';
@@ -81,13 +82,15 @@ export function TopLine({ session, now, thinking, quiet, onPanel }: TopLineProps
   const away = -minutesToTable(session, now);
   const late = Math.max(0, ...session.plan.landings.map((landing) => landing.late));
   const table = format(session.tableAt + late * 60_000, 'HH:mm');
+  const { odds } = session.plan;
   const agreed = session.firstTable !== undefined && session.firstTable !== session.tableAt;
   return (
     <header className="flex flex-wrap items-center gap-x-8 gap-y-1 border-b border-line px-5 py-4 sm:px-8">
       <p className="text-5xl font-semibold">{format(now, 'HH:mm')}</p>
       <p className="text-xl text-faint" data-testid="table-line">
         {away > 0 ? `${printSpan(Math.ceil(away))} to the table` : `${printSpan(away)} past the hour`} ·{' '}
-        {late > 0 ? `now ${table}` : agreed ? `agreed on ${table}` : `still ${table}`}
+        {late > 0 ? 'now ' : agreed ? 'agreed on ' : 'still '}
+        {odds && late === 0 ? sayHour(odds, session.plan, table) : table}
       </p>
       <p
         className="order-last min-w-0 basis-full text-lg text-ember sm:order-none sm:-my-3 sm:flex-1 sm:basis-0 sm:text-right sm:leading-6"

@@ -12,7 +12,17 @@ import { cardOf, search } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
 import { MOST_PEOPLE } from '@/core/meal/check';
 import { eatenIn } from '@/core/meal/hand-over';
-import { APPETITES, COLDEST_ROOM, HOTTEST_ROOM, PACES, type Pace, portionsOf, roomOf } from '@/core/meal/meal';
+import {
+  APPETITES,
+  COLDEST_ROOM,
+  HOTTEST_ROOM,
+  PACES,
+  type Pace,
+  portionsOf,
+  roomOf,
+  SURENESSES,
+  type Sureness,
+} from '@/core/meal/meal';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { Landing } from '@/core/plan/plan';
 import { pantry } from '@/store/db';
@@ -32,6 +42,12 @@ const PACE_WORDS: Readonly<Record<Pace, string>> = {
   relaxed: 'a breath after everything',
   steady: 'as most cooks work',
   brisk: 'practised hands, little pause',
+};
+
+const SURENESS_WORDS: Readonly<Record<Sureness, string>> = {
+  sure: 'much room for what takes longer; hands begin sooner',
+  even: 'room where it helps most evenings',
+  short: 'the shortest evening, if all takes its usual minutes',
 };
 
 /** What is chosen for a meal; every change is stored and planned at once. */
@@ -126,6 +142,15 @@ export function MenuView() {
             onChange={(pace) => change({ pace })}
           />
           <p className="mt-1 text-sm text-faint">{PACE_WORDS[meal.pace]}</p>
+        </div>
+        <div>
+          <Pills
+            label="The plan leans to"
+            value={meal.sureness ?? 'even'}
+            options={SURENESSES.map((each) => [each, each])}
+            onChange={(sureness) => change({ sureness })}
+          />
+          <p className="mt-1 text-sm text-faint">{SURENESS_WORDS[meal.sureness ?? 'even']}</p>
         </div>
         {fault && (
           <p role="alert" className="border-l-4 border-warn pl-3">

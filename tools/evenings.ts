@@ -1,13 +1,15 @@
 import { readFileSync } from 'node:fs';
 import { mealOf, readMealFile } from '@/core/formats/meal-file';
 import { cookThrough } from '@/core/live/testing/simulate';
+import type { Sureness } from '@/core/meal/meal';
 import { groupBy } from '@/core/plain/group-by';
 import type { PlannedStep } from '@/core/plan/plan';
 import { planMeal } from '@/core/plan/plan-meal';
+import { quantile } from '@/core/risk/duration';
 import { seededRandom } from '@/core/schedule/random';
 
 // Cooks meals many times through the session and the planner themselves, with true minutes drawn at random, and says how often all was well.
-// npx tsx tools/evenings.ts meal.json... [--evenings 20] [--seconds 5] [--family triangular|log-normal|shared] [--seed 1]
+// npm run --silent evenings -- meal.json... [--evenings 20] [--seconds 5] [--family triangular|log-normal|shared] [--seed 1] [--leans sure|even|short]
 
 const args = process.argv.slice(2);
 const option = (name: string, otherwise: string) => {
@@ -18,17 +20,12 @@ const evenings = Number(option('evenings', '20'));
 const seconds = Number(option('seconds', '5'));
 const family = option('family', 'triangular');
 const seed = Number(option('seed', '1'));
+const leans = option('leans', '') as Sureness | '';
 const TABLE = Date.UTC(2026, 10, 28, 18, 0);
 const now = () => performance.now();
 const pause = () => new Promise<void>((resolve) => setImmediate(resolve));
 
-function triangular(u: number, a: number, c: number, b: number): number {
-  if (b <= a) return c;
-  const f = (c - a) / (b - a);
-  return u < f ? a + Math.sqrt(u * (b - a) * (c - a)) : b - Math.sqrt((1 - u) * (b - a) * (b - c));
-}
-
-/** A quantile of the normal distribution (Acklam's approximation is not needed here: by halving). */
+/** Box and Muller 1958. */
 function normal(random: () => number): number {
   return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 }
@@ -43,16 +40,18 @@ function truthOf(family: string, random: () => number): (step: PlannedStep) => n
       return step.minutes * Math.exp(spread * normal(random));
     }
     const u = family === 'shared' && step.attention === 'hands' ? 0.5 * pace + 0.5 * random() : random();
-    return triangular(u, shortest, step.minutes, longest);
+    return quantile(shortest, step.minutes, longest, u);
   };
 }
 
 let all = 0;
+let promised = 0;
 let worst = 100;
 for (const name of args) {
   const read = readMealFile(readFileSync(name, 'utf8'));
   if (!read.ok) throw new Error(read.sentence);
-  const meal = mealOf(read.value);
+  const written = mealOf(read.value);
+  const meal = leans === '' ? written : { ...written, sureness: leans };
   const began = now();
   const planned = await planMeal(meal, { solve: { seconds, now, pause } });
   if (!planned.ok) {
@@ -76,21 +75,6 @@ for (const name of args) {
     });
     const table = Math.max(0, ...session.plan.landings.map(({ ready }) => ready));
     const hot = session.plan.landings.filter(({ served }) => served === 'hot');
-    if (process.env.WHY) {
-      const bad = session.plan.landings.filter(
-        (l) => l.ready > 5 || (l.served === 'hot' && table - l.ready > l.wellMinutes + 3),
-      );
-      if (bad.length > 0) console.log(`evening ${evening}: table ${table}`);
-      for (const l of bad) {
-        console.log(`  ${l.dishId} ready ${l.ready}, well ${l.wellMinutes}`);
-        for (const s of session.plan.steps.filter((x) => x.dishId === l.dishId)) {
-          const was = drawn.get(s.key);
-          console.log(
-            `     ${s.stepId} planned ${was?.start}..${was?.end} real ${s.start}..${s.end} ${s.person?.id ?? ''} ${s.station.name}`,
-          );
-        }
-      }
-    }
     rows.push({
       late: table,
       stale: hot.filter(({ ready, wellMinutes }) => table - ready > wellMinutes + 3).map(({ dishId }) => dishId),
@@ -103,9 +87,13 @@ for (const name of args) {
     [...groupBy(ids, (id) => id)].map(([id, list]) => `${id} ${list.length}`).join(', ');
   const good = percent(({ late, stale }) => late <= 5 && stale.length === 0);
   all += good;
+  promised += 100 * (plan.odds?.good ?? 0);
   worst = Math.min(worst, good);
   console.log(
-    `${name.replace(/.*\//, '')}: on time ${percent(({ late }) => late <= 5)} %, good ${good} %, late median ${sorted[Math.floor(sorted.length / 2)]} p90 ${sorted[Math.floor(sorted.length * 0.9)]}; first hand ${plan.firstHand}, ${plan.proven ? 'proven' : 'not proven'} ${Math.round(thought / 1000)} s, ${Math.round((now() - cooking) / evenings)} ms an evening; late: ${counts(rows.flatMap(({ lates }) => lates))}; stale: ${counts(rows.flatMap(({ stale }) => stale))}`,
+    `${name.replace(/.*\//, '')}: on time ${percent(({ late }) => late <= 5)} %, good ${good} % (promised ${Math.round(100 * (plan.odds?.within5 ?? 0))} and ${Math.round(100 * (plan.odds?.good ?? 0))}), late median ${sorted[Math.floor(sorted.length / 2)]} p90 ${sorted[Math.floor(sorted.length * 0.9)]}; first hand ${plan.firstHand}, ${plan.proven ? 'proven' : 'not proven'} ${Math.round(thought / 1000)} s, ${Math.round((now() - cooking) / evenings)} ms an evening; late: ${counts(rows.flatMap(({ lates }) => lates))}; stale: ${counts(rows.flatMap(({ stale }) => stale))}`,
   );
 }
-if (args.length > 1) console.log(`mean ${Math.round(all / args.length)} %, worst ${worst} %`);
+if (args.length > 1)
+  console.log(
+    `mean ${Math.round(all / args.length)} %, worst ${worst} %, promised ${Math.round(promised / args.length)} %`,
+  );

@@ -209,9 +209,11 @@ class Compilation {
         ...(alternatives.length > 0 ? { units: [alternatives] } : {}),
         pools,
         ...(setting && heat ? { state: { id: setting.oven, value: setting.celsius } } : {}),
-        spread: running
-          ? [minutes, Math.max(minutes, part.minutes.longest - (this.frame.origin - running.start))]
-          : [part.minutes.shortest, part.minutes.longest],
+        spread: isByTheClock(step)
+          ? [minutes, minutes]
+          : running
+            ? [minutes, Math.max(minutes, part.minutes.longest - (this.frame.origin - running.start))]
+            : [part.minutes.shortest, part.minutes.longest],
       });
       if (step.attention === 'hands') this.addPerson(part);
       if (!running) this.keepNear(part.key);
@@ -561,6 +563,11 @@ class Compilation {
       drawn: this.near || this.pins.wished.length > 0,
     };
   }
+}
+
+/** What rests is over when its time is: its shortest and longest minutes say what may be, and the clock says what is. */
+function isByTheClock({ place, attention }: Step): boolean {
+  return attention === 'none' && (place.at === 'rest' || place.at === 'cold');
 }
 
 /** Minutes a hot dish may be planned to wait, so that it is still good when the table is a few minutes late. */

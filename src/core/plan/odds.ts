@@ -63,6 +63,45 @@ export function oddsOfMeal(meal: Meal, plan: Plan, options: RehearsalOptions): O
   return compiled.ok ? oddsOf(compiled, plan, options) : undefined;
 }
 
+/** Rehearsed evenings of a plan, one by one, to be looked at. */
+export interface LookedAt {
+  /** Minutes relative to the table, by step of the plan: when it began and when it was over. */
+  readonly steps: ReadonlyMap<string, { readonly start: number; readonly end: number }>;
+  /** Minute at which all was on the table. */
+  readonly table: number;
+  /** On the table within five minutes, every hot dish within its good wait and three minutes. */
+  readonly good: boolean;
+}
+
+/** So many evenings of a plan, each whole; none where the meal cannot be planned. */
+export function eveningsOf(meal: Meal, plan: Plan, { evenings, seed, shared }: RehearsalOptions): readonly LookedAt[] {
+  const compiled = compile(meal, { known: knownPlan(plan), roomShare: 0 });
+  if (!compiled.ok) return [];
+  const made = courseOfPlan(compiled, plan);
+  const { course, origin } = made;
+  const rehearsed = rehearse(course, drawMinutes(course, evenings, { seed, shared: shared ?? USUAL_SHARED }));
+  const tables = tablesOf(made, rehearsed, plan);
+  const planned = new Set(plan.steps.map(({ key }) => key));
+  return Array.from({ length: evenings }, (_, evening) => {
+    const at = (times: Int32Array, step: number) => times[evening * course.n + step]! + origin;
+    const table = tables[evening]!;
+    const isStale = made.landings.some(
+      (each) =>
+        each.landing.served === 'hot' &&
+        Math.max(each.landing.after ?? 0, table) - at(rehearsed.ends, each.at) > each.landing.wellMinutes + NOT_TASTED,
+    );
+    return {
+      steps: new Map(
+        course.ids.flatMap((id, step) =>
+          planned.has(id) ? [[id, { start: at(rehearsed.starts, step), end: at(rehearsed.ends, step) }] as const] : [],
+        ),
+      ),
+      table,
+      good: table <= ON_TIME && !isStale,
+    };
+  });
+}
+
 function isPerson(unit: string): boolean {
   return readUnit(unit).sort === 'person';
 }

@@ -148,14 +148,17 @@ function partOfPlan(
   const who = solution.holds[holdOfPerson(part.key)];
   const person = who ? meal.kitchen.people.find((each) => each.id === readUnit(who).id) : undefined;
   const use = step.vessel ? solution.holds[holdOfVessel(dish.id, step.vessel)] : undefined;
-  const { minutes, spread } = row;
+  const { minutes } = row;
+  // What rests is over by the clock; its range is what it bears.
+  const rests = row.spread?.[0] === row.spread?.[1] && minutes === part.minutes.likely;
+  const [least, most] = rests ? [part.minutes.shortest, part.minutes.longest] : (row.spread ?? [minutes, minutes]);
   return {
     name: part.parts > 1 ? `${step.name} ${part.part}/${part.parts}` : step.name,
     says: step.says,
     part: part.part,
     parts: part.parts,
-    shortestEnd: end - minutes + (spread?.[0] ?? minutes),
-    longestEnd: end - minutes + (spread?.[1] ?? minutes),
+    shortestEnd: end - minutes + least,
+    longestEnd: end - minutes + most,
     attention: step.attention,
     lookEvery: step.lookEvery ?? null,
     station: stationOf(meal.kitchen, solution, row, person),

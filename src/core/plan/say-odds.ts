@@ -1,5 +1,5 @@
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
-import type { Odds } from './plan';
+import type { DishOdds, Landing, Odds, PlannedStep } from './plan';
 import { ON_TIME, TABLE_SHARES } from './well-landed';
 
 /** Evenings are told as so many of twenty: finer than that nobody can tell. */
@@ -28,13 +28,35 @@ export function tableWithin(table: readonly number[], share: (typeof TABLE_SHARE
   return table[TABLE_SHARES.indexOf(share)]!;
 }
 
-/** The hour as the cook view tells it: "surely", or what could make it later, and when it will be there in nine of ten evenings. */
-export function sayHour({ within5, table, dishes }: Odds, at: TableHour, hour: string): string {
+/** How sure the hour is, in a few words for the stove: "surely", or what could make it later, and by when it is there in nine of ten evenings. */
+export function sayHour({ within5, table, dishes }: Odds, at: TableHour): string {
   const later = tableWithin(table, 0.9);
-  if (within5 >= SURELY || later <= ON_TIME) return `${hour}, surely`;
+  if (within5 >= SURELY || later <= ON_TIME) return 'surely, as it looks now';
   const worst = dishes.reduce((most, dish) => (dish.late > most.late ? dish : most));
-  return `${hour}; ${worst.dishName} could make it ${clockAt(at, later)}`;
+  return `${worst.dishName} could make it ${clockAt(at, later)}`;
 }
 
 /** So many evenings are called sure. */
 const SURELY = 0.9;
+
+/** "Ready 3 to 14 min before the table in 9 of 10 evenings; good in 19 of 20." */
+export function saySpread({ ready: [soon, , late], good }: DishOdds, { after = 0 }: Pick<Landing, 'after'>): string {
+  const [first, last] = [soon - after, late - after];
+  const minutes = (minute: number) => `${Math.abs(minute)} min ${minute < 0 ? 'before' : 'after'}`;
+  const when =
+    first === last
+      ? last === 0
+        ? 'as the table is laid'
+        : `${minutes(last)} the table`
+      : `between ${first === 0 ? 'the table' : minutes(first)} and ${last === 0 ? 'the table' : minutes(last)}`;
+  return `Ready ${when} in 9 of 10 evenings; good in ${ofTwenty(good)} of ${OF}.`;
+}
+
+/** The few steps that decide: "What decides: Cabbage, braise (4 more evenings of 100 would be on time if it took no longer than is likely)." */
+export function sayCauses({ causes }: Odds, steps: readonly PlannedStep[]): readonly string[] {
+  return causes.slice(0, 3).flatMap(({ key, odds }) => {
+    const step = steps.find((each) => each.key === key);
+    const evenings = Math.round(100 * odds);
+    return step && evenings > 0 ? [`${step.dishName}, ${step.name}: ${evenings} evenings of 100 are late by it`] : [];
+  });
+}

@@ -33,6 +33,11 @@ export interface Course {
   /** Others who could do it, as bits. */
   readonly could: Int32Array;
   readonly people: number;
+  /** Position of the burner or appliance it stands on; -1 for none. */
+  readonly place: Int32Array;
+  /** Others it could stand on, as bits. */
+  readonly placeCould: Int32Array;
+  readonly places: number;
   /** What chance is shared by: hands of the same cook, pots on the same flame; -1 for nothing. */
   readonly kin: Int32Array;
   readonly kins: number;
@@ -41,7 +46,16 @@ export interface Course {
 /** No longest time, in minutes: beyond any horizon. */
 export const NO_MOST = 0x3fffffff;
 
-/** Makes the course of a schedule: the order of things on each burner, pot and oven is kept, people help each other out. */
+/** A pot counts as idle that nothing uses for so many minutes before and after. */
+const SPARE = 20;
+
+/** A place in a set of 31; what lies beyond is nobody's choice. */
+const bit = (position: number) => (position < 31 ? 1 << position : 0);
+
+/**
+ * Makes the course of a schedule. The order of things in each pot and oven is kept; people help each other out, and what finds its burner taken
+ * goes onto another that would do.
+ */
 export function courseOf(problem: Problem, schedule: Schedule, isPerson: (unit: string) => boolean): Course {
   const { steps } = problem;
   const n = steps.length;
@@ -62,6 +76,7 @@ export function courseOf(problem: Problem, schedule: Schedule, isPerson: (unit: 
   const follow = (from: number, to: number, least: number) => {
     if (from !== to) arcs.push({ from, to, fromEnd: 1, ofEnd: 0, least, most: NO_MOST });
   };
+  const others = new Map<number, readonly string[]>();
   const uses = new Map<string, { lo: number; first: number; last: number; after: number }[]>();
   const use = (unit: string, first: number, last: number, after: number) =>
     uses.set(unit, [...(uses.get(unit) ?? []), { lo: start[first]!, first, last, after }]);
@@ -69,10 +84,18 @@ export function courseOf(problem: Problem, schedule: Schedule, isPerson: (unit: 
   const could = new Int32Array(n);
   const breath = new Int32Array(n);
   const people = new Map<string, number>();
+  const place = new Int32Array(n).fill(-1);
+  const placeCould = new Int32Array(n);
+  const places = new Map<string, number>();
+  const placeOf = (unit: string) => places.get(unit) ?? places.set(unit, places.size).size - 1;
   const positionOf = (unit: string) => people.get(unit) ?? people.set(unit, people.size).size - 1;
   for (const [index, { id, minutes }] of steps.entries()) {
     if (minutes === 0) continue;
-    for (const unit of own(schedule.units, id) ?? []) use(unit, index, index, 0);
+    const [unit, ...others] = own(schedule.units, id) ?? [];
+    if (unit === undefined) continue;
+    place[index] = placeOf(unit);
+    for (const each of steps[index]!.units?.[0] ?? []) placeCould[index]! |= bit(placeOf(each.id));
+    for (const other of others) use(other, index, index, 0);
   }
   for (const hold of problem.holds) {
     const unit = own(schedule.holds, hold.id);
@@ -81,12 +104,21 @@ export function courseOf(problem: Problem, schedule: Schedule, isPerson: (unit: 
     if (first === last && isPerson(unit)) {
       person[first] = positionOf(unit);
       breath[first] = hold.after;
-      for (const each of hold.units) could[first]! |= 1 << positionOf(each.id);
-    } else use(unit, first, last, hold.after);
+      for (const each of hold.units) could[first]! |= bit(positionOf(each.id));
+    } else {
+      use(unit, first, last, hold.after);
+      others.set(first, [...(others.get(first) ?? []), ...hold.units.map(({ id }) => id).filter((id) => id !== unit)]);
+    }
   }
+  const isIdle = (unit: string, from: number, to: number) =>
+    (uses.get(unit) ?? []).every(({ lo, last, after }) => end(last) + after <= from - SPARE || lo >= to + SPARE);
   for (const list of uses.values()) {
     list.sort((a, b) => a.lo - b.lo);
-    for (const [index, next] of list.slice(1).entries()) follow(list[index]!.last, next.first, list[index]!.after);
+    for (const [index, next] of list.slice(1).entries()) {
+      // Nobody waits for a pot while another that would do hangs on the wall.
+      const spare = (others.get(next.first) ?? []).some((unit) => isIdle(unit, next.lo, end(next.last) + next.after));
+      if (!spare) follow(list[index]!.last, next.first, list[index]!.after);
+    }
   }
   for (const state of problem.states) {
     const users = steps.flatMap((step, index) => (step.state?.id === state.id && step.minutes > 0 ? [index] : []));
@@ -136,6 +168,9 @@ export function courseOf(problem: Problem, schedule: Schedule, isPerson: (unit: 
     breath,
     could,
     people: people.size,
+    place,
+    placeCould,
+    places: places.size,
     kin,
     kins: kins.size,
   };

@@ -1,5 +1,6 @@
 import { seededRandom } from '@/core/schedule/random';
 import { type Course, NO_MOST } from './course';
+import { quantile } from './duration';
 
 /** Evenings cooked in the head: the end of each step in each evening, in minutes of the problem. */
 export interface Rehearsed {
@@ -44,10 +45,7 @@ export function drawMinutes(course: Course, evenings: number, { seed, shared }: 
         continue;
       }
       const u = kin[i]! < 0 || shared === 0 ? random.next() : phi(together * ofKin[kin[i]!]! + alone * normal());
-      const width = b - a;
-      const rise = c - a;
-      const x = u * width < rise ? a + Math.sqrt(u * width * rise) : b - Math.sqrt((1 - u) * width * (b - c));
-      minutes[evening * n + i] = Math.ceil(x - 1e-9);
+      minutes[evening * n + i] = Math.ceil(quantile(a, c, b, u) - 1e-9);
     }
   }
   return { evenings, minutes };
@@ -97,7 +95,8 @@ export function* rehearseInTurns(course: Course, drawn: Drawn): Generator<number
 export function pushed(course: Course): Int32Array {
   const minutes = Int32Array.from(course.likely);
   const starts = new Int32Array(course.n);
-  cookEach({ ...course, could: new Int32Array(course.n) }, { evenings: 1, minutes }, (_, found) => {
+  const none = new Int32Array(course.n);
+  cookEach({ ...course, could: none, placeCould: none }, { evenings: 1, minutes }, (_, found) => {
     starts.set(found);
     return true;
   });
@@ -122,6 +121,7 @@ class Cook {
   private readonly pulled: Int32Array;
   private readonly heldEnd: Int32Array;
   private readonly free: Int32Array;
+  private readonly taken: Int32Array;
   private readonly heap: Int32Array;
   private minutes: Int32Array;
   private size = 0;
@@ -133,19 +133,20 @@ class Cook {
     this.heldEnd = new Int32Array(course.n);
     this.minutes = this.left;
     this.free = new Int32Array(Math.max(1, course.people));
+    this.taken = new Int32Array(Math.max(1, course.places));
     this.heap = new Int32Array(course.n + 1);
   }
 
   evening(minutes: Int32Array, starts: Int32Array, ends: Int32Array): void {
     this.minutes = minutes;
-    const { n, planned, notBefore, waitsFor, arcAt, arcTo, arcFromEnd, arcOfEnd, arcLeast, arcMost, person } =
-      this.course;
+    const { n, planned, notBefore, waitsFor, arcAt, arcTo, arcFromEnd, arcOfEnd, arcLeast, arcMost } = this.course;
     const { left, ready, pulled, heldEnd, free } = this;
     left.set(waitsFor);
     ready.fill(-NO_MOST);
     heldEnd.fill(-NO_MOST);
     pulled.set(planned);
     free.fill(-NO_MOST);
+    this.taken.fill(-NO_MOST);
     this.size = 0;
     for (let i = 0; i < n; i++) {
       if (left[i] === 0) this.push(i, planned[i]!);
@@ -153,7 +154,7 @@ class Cook {
     while (this.size > 0) {
       const i = this.pop();
       let start = ready[i]!;
-      if (person[i]! >= 0 && minutes[i]! > 0) start = this.takeHands(i, start);
+      if (minutes[i]! > 0) start = this.take(i, start);
       const end = start + minutes[i]!;
       starts[i] = start;
       ends[i] = end;
@@ -174,17 +175,14 @@ class Cook {
     }
   }
 
-  /** Whoever the plan says, or whoever else is free sooner. */
-  private takeHands(i: number, ready: number): number {
-    const { person, could, breath, people } = this.course;
-    let who = person[i]!;
-    if (this.free[who]! > ready) {
-      for (let other = 0; other < people; other++) {
-        if ((could[i]! & (1 << other)) !== 0 && this.free[other]! < this.free[who]!) who = other;
-      }
-    }
-    const start = Math.max(ready, this.free[who]!);
-    this.free[who] = start + this.minutes[i]! + breath[i]!;
+  /** The hands and the burner that the plan says, or others that are free sooner; the minute from which both are there. */
+  private take(i: number, ready: number): number {
+    const { person, could, people, breath, place, placeCould, places } = this.course;
+    const who = soonest(this.free, person[i]!, could[i]!, people, ready);
+    const where = soonest(this.taken, place[i]!, placeCould[i]!, places, ready);
+    const start = Math.max(ready, who < 0 ? ready : this.free[who]!, where < 0 ? ready : this.taken[where]!);
+    if (who >= 0) this.free[who] = start + this.minutes[i]! + breath[i]!;
+    if (where >= 0) this.taken[where] = start + this.minutes[i]!;
     return start;
   }
 
@@ -222,6 +220,16 @@ class Cook {
     const by = this.ready[a]! - this.ready[b]! || this.course.planned[a]! - this.course.planned[b]! || a - b;
     return by < 0;
   }
+}
+
+/** The one that is meant, or one of the others where that is not free in time. */
+function soonest(free: Int32Array, meant: number, could: number, all: number, ready: number): number {
+  if (meant < 0 || free[meant]! <= ready) return meant;
+  let best = meant;
+  for (let other = 0; other < all && other < 31; other++) {
+    if ((could & (1 << other)) !== 0 && free[other]! < free[best]!) best = other;
+  }
+  return best;
 }
 
 /** The normal distribution function (Zelen and Severo 1964, in Abramowitz and Stegun 26.2.17; error below 7.5e-8). */

@@ -87,10 +87,13 @@ export function TopLine({ session, now, thinking, quiet, onPanel }: TopLineProps
   return (
     <header className="flex flex-wrap items-center gap-x-8 gap-y-1 border-b border-line px-5 py-4 sm:px-8">
       <p className="text-5xl font-semibold">{format(now, 'HH:mm')}</p>
-      <p className="text-xl text-faint" data-testid="table-line">
+      <p className="text-xl leading-7 text-faint" data-testid="table-line">
         {away > 0 ? `${printSpan(Math.ceil(away))} to the table` : `${printSpan(away)} past the hour`} ·{' '}
-        {late > 0 ? 'now ' : agreed ? 'agreed on ' : 'still '}
-        {odds && late === 0 ? sayHour(odds, session.plan, table) : table}
+        {late > 0 ? `now ${table}` : agreed ? `agreed on ${table}` : `still ${table}`}
+        {/* Its line is there also when it is empty: nothing below moves when there is more to say. */}
+        <span className="block min-h-5 text-base leading-5">
+          {odds && late === 0 ? sayHour(odds, session.plan) : ''}
+        </span>
       </p>
       <p
         className="order-last min-w-0 basis-full text-lg text-ember sm:order-none sm:-my-3 sm:flex-1 sm:basis-0 sm:text-right sm:leading-6"

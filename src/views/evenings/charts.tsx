@@ -3,48 +3,15 @@
 import { format } from 'date-fns';
 import { BarChart, LineChart } from 'echarts/charts';
 import { GridComponent, LegendComponent } from 'echarts/components';
-import { type EChartsCoreOption, use } from 'echarts/core';
+import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import { useEffect } from 'react';
 import type { Evening } from '@/core/live/evening';
 import type { LookBack } from '@/core/log/look-back';
 import type { StepRecord } from '@/core/log/records';
 import { settling } from '@/core/log/settling';
-
-import { useChart } from '@/ui/use-chart';
-import { useDress } from '@/views/shell/shell';
+import { axis, Chart } from '@/views/shell/chart';
 
 use([BarChart, LineChart, GridComponent, LegendComponent, SVGRenderer]);
-
-type Colour = (name: string) => string;
-
-interface ChartProps {
-  readonly label: string;
-  readonly height: number;
-  readonly option: (colour: Colour) => EChartsCoreOption;
-}
-
-function Chart({ label, height, option }: ChartProps) {
-  const dress = useDress();
-  const { node, chart } = useChart();
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the colours follow the dress
-  useEffect(() => {
-    const style = getComputedStyle(document.body);
-    const colour: Colour = (name) => style.getPropertyValue(name).trim();
-    chart.current?.setOption(
-      { animation: false, textStyle: { fontFamily: style.fontFamily }, ...option(colour) },
-      true,
-    );
-  }, [option, dress]);
-  return <div ref={node} role="img" aria-label={label} style={{ height }} />;
-}
-
-const axis = (colour: Colour) => ({
-  axisLine: { lineStyle: { color: colour('--line') } },
-  axisTick: { show: false },
-  axisLabel: { color: colour('--faint'), fontSize: 13 },
-  splitLine: { lineStyle: { color: colour('--line') } },
-});
 
 /** Minutes of each step, planned beside real. */
 export function PlannedAndReal({ records }: { readonly records: readonly StepRecord[] }) {

@@ -4,8 +4,10 @@ import { Pin as PinMark } from 'lucide-react';
 import { useEffect, useId, useRef } from 'react';
 import type { Range } from '@/core/heat/boil';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
-import type { Plan } from '@/core/plan/plan';
+import type { DishOdds, Landing, Plan } from '@/core/plan/plan';
+import { ofTwenty, saySpread } from '@/core/plan/say-odds';
 import { HOT_HOUR_MINUTES } from '@/core/plan/weights';
+import { ON_TIME } from '@/core/plan/well-landed';
 import { prepStretch } from '@/core/prep/hot-hour';
 import { printSpan } from '@/ui/clock';
 import { pigmentAt } from '@/ui/pigments';
@@ -135,6 +137,7 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
               colour={colour(mark.landing.dishId)}
               faded={faded(mark.landing.dishId)}
               table={plan}
+              odds={plan.odds?.dishes.find(({ dishId }) => dishId === mark.landing.dishId)}
             />
           ))}
           <line x1={layout.tableX} x2={layout.tableX} y1={TOP_LINE} y2={bottom} stroke="var(--ink)" strokeWidth={3} />
@@ -487,9 +490,10 @@ interface LandedProps {
   readonly colour: string;
   readonly faded: boolean;
   readonly table: TableHour;
+  readonly odds: DishOdds | undefined;
 }
 
-function Landed({ mark, tableX, edge, colour, faded, table }: LandedProps) {
+function Landed({ mark, tableX, edge, colour, faded, table, odds }: LandedProps) {
   const { landing, from, y } = mark;
   const x = Math.max(tableX, edge) + 26;
   const words =
@@ -522,9 +526,60 @@ function Landed({ mark, tableX, edge, colour, faded, table }: LandedProps) {
         {landing.celsius && !judged && `, ${sayCelsius(landing.celsius)}`}
         {judged}
       </text>
+      {odds && landing.served !== 'cold' && (
+        <Spread odds={odds} landing={landing} x={x + 13} y={y + 21} colour={colour} />
+      )}
     </g>
   );
 }
+
+/** Minutes before and after its hour that a spread shows, and its width in pixels. */
+const SPREAD = { before: 30, after: 20, width: 112 } as const;
+
+interface SpreadProps {
+  readonly odds: DishOdds;
+  readonly landing: Landing;
+  readonly x: number;
+  readonly y: number;
+  readonly colour: string;
+}
+
+/** Where a dish lands in a hundred evenings, against its good wait and its hour, and how often it is good. */
+function Spread({ odds, landing, x, y, colour }: SpreadProps) {
+  const [soon, middle, late] = odds.ready.map((minute) => minute - (landing.after ?? 0)) as [number, number, number];
+  const at = (minute: number) => {
+    const inside = Math.min(SPREAD.after, Math.max(-SPREAD.before, minute));
+    return x + ((inside + SPREAD.before) / (SPREAD.before + SPREAD.after)) * SPREAD.width;
+  };
+  const often = ofTwenty(odds.good);
+  return (
+    <g data-testid="spread">
+      <title>{saySpread(odds, landing)}</title>
+      <rect
+        x={at(-landing.wellMinutes)}
+        width={at(ON_TIME) - at(-landing.wellMinutes)}
+        y={y}
+        height={8}
+        fill="var(--soft)"
+      />
+      <line x1={x} x2={x + SPREAD.width} y1={y + 4} y2={y + 4} stroke="var(--line)" />
+      <line x1={at(0)} x2={at(0)} y1={y - 1} y2={y + 9} stroke="var(--ink)" strokeWidth={1.5} />
+      <rect x={at(soon)} width={Math.max(3, at(late) - at(soon))} y={y + 2} height={4} rx={2} fill={colour} />
+      <circle cx={at(middle)} cy={y + 4} r={3.5} fill={colour} stroke="var(--ground)" />
+      <text
+        x={x + SPREAD.width + 8}
+        y={y + 8}
+        fontSize={12}
+        fill={odds.good < RARELY_GOOD ? 'var(--warn)' : 'var(--faint)'}
+      >
+        {often} of 20
+      </text>
+    </g>
+  );
+}
+
+/** Good in fewer evenings than this: shown as a warning. */
+const RARELY_GOOD = 0.8;
 
 /** "≈ 80°": to five degrees, for it is no more than likely. */
 function sayCelsius({ likely }: Range): string {

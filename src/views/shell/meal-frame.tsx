@@ -39,6 +39,7 @@ const LEAVES = [
   ['', 'Menu'],
   ['/prep', 'Prep'],
   ['/score', 'Score'],
+  ['/rehearse', 'Rehearse'],
   ['/paper', 'Paper'],
   ['/cook', 'Cook'],
 ] as const;

@@ -1,0 +1,5 @@
+import { RehearseView } from '@/views/rehearse/rehearse-view';
+
+export default function Page() {
+  return <RehearseView />;
+}

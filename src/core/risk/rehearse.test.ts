@@ -1,0 +1,175 @@
+import { mean, quantile as sampleQuantile, standardDeviation } from 'simple-statistics';
+import { describe, expect, it } from 'vitest';
+import type { Problem, Schedule } from '@/core/schedule/problem';
+import { type Course, courseOf } from './course';
+import { quantile } from './duration';
+import { drawMinutes, phi, pushed, rehearse } from './rehearse';
+
+const isPerson = (unit: string) => unit.startsWith('person');
+const step = (id: string, minutes: number, spread: readonly [number, number] = [minutes, minutes]) => ({
+  id,
+  minutes,
+  spread,
+});
+const problem = (change: Partial<Problem>): Problem => ({
+  format: 'warm-cadence/problem',
+  version: 1,
+  horizon: 300,
+  serve: 120,
+  units: [],
+  pools: [],
+  states: [],
+  steps: [],
+  holds: [],
+  links: [],
+  ready: [],
+  ...change,
+});
+const follow = (from: string, to: string, min: number, max?: number) => ({
+  from,
+  at: 'end' as const,
+  to,
+  of: 'start' as const,
+  min,
+  ...(max === undefined ? {} : { max }),
+});
+const course = (change: Partial<Problem>, schedule: Partial<Schedule>): Course =>
+  courseOf(problem(change), { starts: {}, units: {}, holds: {}, ...schedule }, isPerson);
+/** Starts and ends of one evening in which the steps take these minutes. */
+function evening(of: Course, minutes: readonly number[]) {
+  const { starts, ends } = rehearse(of, { evenings: 1, minutes: Int32Array.from(minutes) });
+  return { starts: [...starts], ends: [...ends] };
+}
+
+describe('the triangular law', () => {
+  it('has its ends, its middle and its mean where the textbooks have them', () => {
+    expect([0, 0.4, 1].map((u) => quantile(10, 14, 20, u))).toEqual([10, 14, 20]);
+    const drawn = Array.from({ length: 20_000 }, (_, k) => quantile(10, 14, 20, (k + 0.5) / 20_000));
+    // Mean (a + b + c) / 3, variance (a² + b² + c² - ab - ac - bc) / 18: Johnson and Kotz 1999, from memory.
+    expect(mean(drawn)).toBeCloseTo(44 / 3, 2);
+    expect(standardDeviation(drawn) ** 2).toBeCloseTo((100 + 400 + 196 - 200 - 140 - 280) / 18, 2);
+    expect(quantile(7, 7, 7, 0.3)).toBe(7);
+  });
+});
+
+describe('the normal distribution function', () => {
+  it('has the values of the tables', () => {
+    // Abramowitz and Stegun 1964, table 26.1, from memory.
+    for (const [z, p] of [
+      [0, 0.5],
+      [1, 0.841345],
+      [-1, 0.158655],
+      [1.96, 0.975002],
+      [-2.5758, 0.005],
+    ] as const)
+      expect(phi(z)).toBeCloseTo(p, 5);
+  });
+});
+
+describe('an evening followed', () => {
+  const two = { steps: [step('a', 10), step('b', 5)] };
+
+  it('begins each step at its hour, and later when what it waits for is not over', () => {
+    const loose = course({ ...two, links: [follow('a', 'b', 0)] }, { starts: { a: 0, b: 12 } });
+    expect(evening(loose, [10, 5]).starts).toEqual([0, 12]);
+    expect(evening(loose, [4, 5]).starts).toEqual([0, 12]);
+    expect(evening(loose, [15, 5])).toEqual({ starts: [0, 15], ends: [15, 20] });
+  });
+
+  it('lets what must follow at once do so, sooner or later than planned', () => {
+    const tied = course({ ...two, links: [follow('a', 'b', 0, 0)] }, { starts: { a: 0, b: 10 } });
+    expect(evening(tied, [7, 5]).starts).toEqual([0, 7]);
+    expect(evening(tied, [13, 5]).starts).toEqual([0, 13]);
+    const within = course({ ...two, links: [follow('a', 'b', 0, 20)] }, { starts: { a: 0, b: 29 } });
+    expect(evening(within, [5, 5]).starts).toEqual([0, 25]);
+    // Start to start, and end to end.
+    const links = [
+      { from: 'a', at: 'start' as const, to: 'b', of: 'start' as const, min: 3 },
+      { from: 'a', at: 'end' as const, to: 'b', of: 'end' as const, min: 2 },
+    ];
+    expect(evening(course({ ...two, links }, { starts: { a: 0, b: 3 } }), [10, 5]).ends).toEqual([10, 12]);
+  });
+
+  it('does not spoil a dish that is ready too soon: it waits before its last step', () => {
+    const ready = [{ step: 'b', by: 60, hold: 10, early: 2, late: 50 }];
+    const landing = course({ ...two, links: [follow('a', 'b', 0, 30)], ready }, { starts: { a: 20, b: 52 } });
+    expect(evening(landing, [2, 5]).starts).toEqual([20, 52]);
+    expect(evening({ ...landing, notBefore: Int32Array.of(0, 0) }, [2, 5]).starts).toEqual([20, 52]);
+    const early = course({ ...two, links: [follow('a', 'b', 0, 10)], ready }, { starts: { a: 40, b: 55 } });
+    expect(evening(early, [1, 5]).starts).toEqual([40, 51]);
+    const earlier = course({ ...two, links: [follow('a', 'b', 0, 2)], ready }, { starts: { a: 40, b: 52 } });
+    expect(evening(earlier, [1, 5]).starts).toEqual([40, 45]);
+  });
+
+  it('keeps the order on a burner, in a pot and in an oven, and helps out among people', () => {
+    const burner = { units: { a: ['unit'], b: ['unit'] }, starts: { a: 0, b: 10 } };
+    expect(evening(course({ ...two, units: [{ id: 'unit' }] }, burner), [14, 5]).starts).toEqual([0, 14]);
+    const holds = [{ id: 'pot', from: 'a', to: 'a', after: 3, units: [{ id: 'pan', cost: 0 }] }];
+    const next = [...holds, { id: 'next', from: 'b', to: 'b', after: 0, units: [{ id: 'pan', cost: 0 }] }];
+    const pots = course({ ...two, holds: next }, { starts: { a: 0, b: 13 }, holds: { pot: 'pan', next: 'pan' } });
+    expect(evening(pots, [14, 5]).starts).toEqual([0, 17]);
+    const hot = (value: number) => ({ state: { id: 'oven', value } });
+    const states = {
+      states: [{ id: 'oven', change: 4 }],
+      steps: [
+        { ...step('a', 10), ...hot(180) },
+        { ...step('b', 5), ...hot(220) },
+      ],
+    };
+    expect(evening(course(states, { starts: { a: 0, b: 14 } }), [12, 5]).starts).toEqual([0, 16]);
+    const hands = (id: string, units: readonly string[]) => ({
+      id,
+      from: id,
+      to: id,
+      after: 1,
+      units: units.map((unit) => ({ id: unit, cost: 0 })),
+    });
+    const alone = { ...two, holds: [hands('a', ['person 1']), hands('b', ['person 1'])] };
+    const schedule = { starts: { a: 0, b: 11 }, holds: { a: 'person 1', b: 'person 1' } };
+    expect(evening(course(alone, schedule), [15, 5]).starts).toEqual([0, 16]);
+    const helped = {
+      steps: [...two.steps, step('c', 1)],
+      holds: [hands('a', ['person 1']), hands('b', ['person 1', 'person 2']), hands('c', ['person 2'])],
+    };
+    const both = course(helped, {
+      starts: { a: 0, b: 11, c: 0 },
+      holds: { a: 'person 1', b: 'person 1', c: 'person 2' },
+    });
+    expect(evening(both, [15, 5, 1]).starts).toEqual([0, 11, 0]);
+    // What is pushed on by likely minutes stays with its people.
+    expect([...pushed({ ...both, planned: Int32Array.of(3, 4, 0) })]).toEqual([3, 14, 0]);
+  });
+});
+
+describe('drawn minutes', () => {
+  const of = course(
+    { steps: [step('a', 20, [10, 40]), step('b', 20, [10, 40]), step('c', 5)], units: [{ id: 'unit' }] },
+    { starts: { a: 0, b: 40, c: 0 }, units: { a: ['unit'], b: ['unit'] } },
+  );
+  const columns = (shared: number, seed = 3) => {
+    const { minutes } = drawMinutes(of, 4000, { seed, shared });
+    return [0, 1, 2].map((at) => Array.from({ length: 4000 }, (_, k) => minutes[3 * k + at]!));
+  };
+
+  it('follow the law, whole minutes up, and are the same for the same seed', () => {
+    const [a, , c] = columns(0.2);
+    for (const u of [0.1, 0.5, 0.9])
+      expect(Math.abs(sampleQuantile(a!, u) - quantile(10, 20, 40, u))).toBeLessThan(1.2);
+    expect(new Set(c)).toEqual(new Set([5]));
+    expect(columns(0.2)).toEqual(columns(0.2));
+    expect(columns(0.2, 4)).not.toEqual(columns(0.2));
+  });
+
+  it('go together on the same flame as much as is said', () => {
+    const related = (shared: number) => {
+      const [a, b] = columns(shared);
+      const [ma, mb] = [mean(a!), mean(b!)];
+      const together = mean(a!.map((x, k) => (x - ma) * (b![k]! - mb)));
+      return together / (standardDeviation(a!) * standardDeviation(b!));
+    };
+    expect(Math.abs(related(0))).toBeLessThan(0.06);
+    expect(related(0.2)).toBeGreaterThan(0.12);
+    expect(related(0.2)).toBeLessThan(0.28);
+    expect(related(1)).toBeGreaterThan(0.98);
+  });
+});

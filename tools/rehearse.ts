@@ -1,4 +1,5 @@
 import { mealOf, readMealFile } from '@/core/formats/meal-file';
+import { oddsFile } from '@/core/formats/odds-file';
 import { oddsOfMeal } from '@/core/plan/odds';
 import { planMeal } from '@/core/plan/plan-meal';
 import { numberOption, readArguments, refuse } from './arguments';
@@ -24,6 +25,4 @@ const odds = oddsOfMeal(meal, planned.plan, {
   seed: numberOption('seed', options.seed, 1, 0, 2 ** 31, true),
 });
 if (!odds) refuse('Nothing of this meal lands on the table.');
-process.stdout.write(
-  `${JSON.stringify({ format: 'warm-cadence/odds', version: 1, meal: meal.id, ...odds }, null, 2)}\n`,
-);
+process.stdout.write(`${JSON.stringify(oddsFile(meal.id, odds), null, 2)}\n`);

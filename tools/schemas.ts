@@ -2,9 +2,10 @@ import { writeFileSync } from 'node:fs';
 import { pathToFileURL } from 'node:url';
 import parse from 'joi-to-json';
 import { mealShape } from '@/core/formats/meal-file';
+import { oddsFileShape } from '@/core/formats/odds-file';
 import { problemShape } from '@/core/formats/problem-file';
 
-const SHAPES = { problem: problemShape, meal: mealShape };
+const SHAPES = { problem: problemShape, meal: mealShape, odds: oddsFileShape };
 
 /** The JSON Schemas of docs/ as text, made from the Joi shapes that check the files, so that the two cannot drift apart. */
 export function schemaTexts(): ReadonlyMap<string, string> {

@@ -42,13 +42,10 @@ const SURELY = 0.9;
 /** "Ready 3 to 14 min before the table in 9 of 10 evenings; good in 19 of 20." */
 export function saySpread({ ready: [soon, , late], good }: DishOdds, { after = 0 }: Pick<Landing, 'after'>): string {
   const [first, last] = [soon - after, late - after];
-  const minutes = (minute: number) => `${Math.abs(minute)} min ${minute < 0 ? 'before' : 'after'}`;
-  const when =
-    first === last
-      ? last === 0
-        ? 'as the table is laid'
-        : `${minutes(last)} the table`
-      : `between ${first === 0 ? 'the table' : minutes(first)} and ${last === 0 ? 'the table' : minutes(last)}`;
+  const minutes = (minute: number) =>
+    minute === 0 ? 'the table' : `${Math.abs(minute)} min ${minute < 0 ? 'before' : 'after'}`;
+  const one = last === 0 ? 'as the table is laid' : `${minutes(last)} the table`;
+  const when = first === last ? one : `between ${minutes(first)} and ${minutes(last)}${last === 0 ? '' : ' the table'}`;
   return `Ready ${when} in 9 of 10 evenings; good in ${ofTwenty(good)} of ${OF}.`;
 }
 

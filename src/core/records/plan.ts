@@ -21,7 +21,8 @@ const station = recordOf<Station>({
 
 const share = Joi.number().min(0).max(1).required();
 const three = Joi.array().items(minute).length(3).required();
-const odds = recordOf<Odds>({
+/** How an evening may go by a plan. */
+export const oddsShape = recordOf<Odds>({
   evenings: Joi.number().integer().min(1).required(),
   within5: share,
   within10: share,
@@ -143,7 +144,7 @@ export const planShape = recordOf<Plan>({
   proven: Joi.boolean().required(),
   cost: Joi.number().required(),
   verdict: text.required(),
-  odds,
+  odds: oddsShape,
   known: Joi.object({
     places: Joi.object()
       .pattern(

@@ -41,6 +41,14 @@ const SHOTS: readonly Shot[] = [
       await page.locator('[data-key="cheeks/braise"]').click();
     },
   },
+  {
+    name: 'rehearse',
+    path: '/meals/midwinter/rehearse',
+    before: async (page) => {
+      await settled(page);
+      await page.getByTestId('rehearsed').waitFor();
+    },
+  },
   { name: 'score-fourteen', path: '/meals/midwinter/score', before: settled },
   { name: 'score-phone', path: '/meals/boat/score', width: 390, height: 844, before: settled },
   {

@@ -23,6 +23,8 @@ export interface PolishOptions {
 
 /** Evenings between two turns. */
 const TRIES_IN_A_TURN = 4;
+/** Tries that every plan gets, whatever the time. */
+const FIRST_TRIES = 120;
 /** Minutes by which steps are moved, in turn. */
 const BY = [-2, 2, -5, 5, -1, 1, -10, 10] as const;
 /** Steps tied as closely as this move together. */
@@ -43,14 +45,14 @@ interface Lander {
  */
 export async function polished(compiled: Compiled, from: Schedule, options: PolishOptions): Promise<Schedule> {
   const { likely } = compiled;
-  const course = courseOf(likely, from, (unit) => readUnit(unit).sort === 'person');
+  const course = courseOf(likely, from, isPerson);
   const landers = landersOf(compiled, course);
   if (landers.length === 0) return from;
   const drawn = drawMinutes(course, options.evenings, { seed: options.seed, shared: USUAL_SHARED });
   const lossOf = (schedule: Schedule, most: number): number => {
     const { faults, cost } = validate(likely, schedule);
     if (faults.length > 0) return Number.POSITIVE_INFINITY;
-    const moved = courseOf(likely, schedule, (unit) => readUnit(unit).sort === 'person');
+    const moved = courseOf(likely, schedule, isPerson);
     return badness(moved, drawn, landers, most - options.price * cost) + options.price * cost;
   };
   let best = from;
@@ -61,12 +63,14 @@ export async function polished(compiled: Compiled, from: Schedule, options: Poli
   const random = seededRandom(options.seed);
   let tries = 0;
   for (let idle = 0; tries < options.tries && idle < 2; idle++) {
-    const order = shuffled(groups, random);
-    for (const group of order) {
+    // What lands worst is moved first: the time may be short.
+    const worst = worstFirst(courseOf(likely, best, isPerson), drawn, landers);
+    const order = worst.flatMap((id) => groups.filter((group) => group.includes(id)));
+    for (const group of new Set([...order, ...shuffled(groups, random)])) {
       for (const by of BY) {
         if (tries >= options.tries) break;
         tries++;
-        if (tries % TRIES_IN_A_TURN === 0 && (await options.pause())) return best;
+        if (tries % TRIES_IN_A_TURN === 0 && (await options.pause()) && tries >= FIRST_TRIES) return best;
         const tried = shifted(likely, best, group, by);
         if (!tried) continue;
         const loss = lossOf(tried, least);
@@ -115,6 +119,25 @@ function badness(course: Course, drawn: Drawn, landers: readonly Lander[], most:
   return sum <= enough ? sum / drawn.evenings : Number.POSITIVE_INFINITY;
 }
 
+/** Last steps of dishes that are late or stale in some evenings, the worst first. */
+function worstFirst(course: Course, drawn: Drawn, landers: readonly Lander[]): readonly string[] {
+  const bad = new Int32Array(landers.length);
+  cookEach(course, drawn, (ends) => {
+    let late = 0;
+    for (const { at, by } of landers) late = Math.max(late, ends[at]! - by);
+    landers.forEach(({ at, by, well, hot }, index) => {
+      const isStale = hot && late + by - ends[at]! > well + NOT_TASTED;
+      if (isStale || ends[at]! - by > ON_TIME) bad[index]!++;
+    });
+    return true;
+  });
+  return landers
+    .map(({ at }, index) => ({ id: course.ids[at]!, bad: bad[index]! }))
+    .filter(({ bad: count }) => count > 0)
+    .sort((a, b) => b.bad - a.bad)
+    .map(({ id }) => id);
+}
+
 /** What moves together: closely tied steps alone, and each beginning and each end of what waits for one another. */
 function groupsOf(problem: Problem): readonly (readonly string[])[] {
   const fixed = new Set(
@@ -142,7 +165,8 @@ function groupsOf(problem: Problem): readonly (readonly string[])[] {
   };
   const groups = [...tied].flatMap(([id, steps]) => [steps, reach(id, before), reach(id, next)]);
   const byName = new Map(groups.map((group) => [[...group].sort().join('\n'), group]));
-  return [...byName.values()].filter((group) => !group.some((id) => fixed.has(id)));
+  // The smallest first: what can be mended by moving little is.
+  return [...byName.values()].filter((group) => !group.some((id) => fixed.has(id))).sort((a, b) => a.length - b.length);
 }
 
 function shifted(problem: Problem, schedule: Schedule, group: readonly string[], by: number): Schedule | null {
@@ -162,4 +186,8 @@ function shuffled<T>(list: readonly T[], random: { below(n: number): number }): 
     [copy[i], copy[j]] = [copy[j]!, copy[i]!];
   }
   return copy;
+}
+
+function isPerson(unit: string): boolean {
+  return readUnit(unit).sort === 'person';
 }

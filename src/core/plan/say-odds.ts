@@ -10,13 +10,13 @@ export function ofTwenty(share: number): number {
   return Math.min(OF - 1, Math.floor(share * OF + 1e-9));
 }
 
-/** "In 19 of 20 rehearsed evenings all is hot on the table by 19:35." */
+/** "In 19 of 20 rehearsed evenings all is well on the table by 19:35." */
 export function sayOdds({ good, within5, table }: Odds, at: TableHour): string {
   const by = clockAt(at, ON_TIME);
   const well = ofTwenty(good);
   const onTime = ofTwenty(within5);
   if (well > 0 && onTime - well <= 1)
-    return `In ${well} of ${OF} rehearsed evenings all is on the table by ${by}, as good as it can be.`;
+    return `In ${well} of ${OF} rehearsed evenings all is well on the table by ${by}.`;
   const hour = ` half of them are there by ${clockAt(at, table[TABLE_SHARES.indexOf(0.5)]!)}, nine of ten by ${clockAt(at, tableWithin(table, 0.9))}.`;
   return onTime < OF / 2
     ? `In ${onTime} of ${OF} rehearsed evenings all is on the table by ${by};${hour}`

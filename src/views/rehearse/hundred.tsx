@@ -44,23 +44,24 @@ export function Hundred({ plan, dishIds, evenings }: HundredProps) {
           min: least,
           max: most,
           ...axis(colour),
-          axisLabel: { ...axis(colour).axisLabel, formatter: (minute: number) => clockAt(plan, minute) },
-        },
-        yAxis: {
-          type: 'value',
-          min: -0.5,
-          max: rows.length - 0.5,
-          interval: 1,
-          ...axis(colour),
           axisLabel: {
-            color: colour('--ink'),
-            fontSize: 14,
-            width: 195,
-            overflow: 'truncate',
-            formatter: (row: number) => rows[row]?.dishName ?? '',
+            ...axis(colour).axisLabel,
+            showMinLabel: false,
+            showMaxLabel: false,
+            formatter: (minute: number) => clockAt(plan, minute),
           },
-          splitLine: { show: false },
         },
+        yAxis: [
+          { type: 'value', min: -0.5, max: rows.length - 0.5, show: false },
+          {
+            type: 'category',
+            position: 'left',
+            data: rows.map(({ dishName }) => dishName),
+            ...axis(colour),
+            axisLabel: { color: colour('--ink'), fontSize: 14, width: 195, overflow: 'truncate' },
+            splitLine: { show: false },
+          },
+        ],
         series: [
           {
             type: 'scatter',

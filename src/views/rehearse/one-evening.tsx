@@ -71,7 +71,7 @@ export function OneEvening({ plan, evening }: OneProps) {
           {clockAt(plan, at)}
         </strong>
       </div>
-      <div className="mt-3 grid gap-x-10 gap-y-4 md:grid-cols-2">
+      <div className="mt-3 grid gap-y-4">
         <section aria-label="Going on">
           <h4 className="font-sans font-semibold text-faint">Going on</h4>
           {now.length === 0 && <p>Nothing.</p>}

@@ -1,0 +1,17 @@
+import { readFileSync } from 'node:fs';
+import { mealOf, readMealFile } from '@/core/formats/meal-file';
+import { planMeal } from '@/core/plan/plan-meal';
+import { cookThrough } from '@/core/live/testing/simulate';
+import { quantile } from '@/core/risk/duration';
+import { seededRandom } from '@/core/schedule/random';
+const rng = seededRandom(1000);
+const now = () => performance.now();
+const read = readMealFile(readFileSync(process.argv[2]!, 'utf8'));
+if (!read.ok) throw new Error(read.sentence);
+const meal = mealOf(read.value);
+const r = await planMeal(meal, { solve: { now, pause: () => Promise.resolve(), seconds: Number(process.env.S ?? 3) } });
+if (!r.ok) throw new Error('x');
+const pork = (p: typeof r.plan) => p.steps.filter((s) => s.dishId === 'pork').map((s) => `${s.stepId}${s.kind === 'warm-up' ? '~' : ''} ${s.start}..${s.end}`).join(', ');
+console.log(pork(r.plan));
+const { session } = await cookThrough({ meal, plan: r.plan, tableAt: 1795887902211 - (1795887902211 % 60000), truth: (s) => { const d = r.plan.steps.find((x) => x.key === s.key) ?? s; return quantile(Math.min(d.minutes, d.shortestEnd - d.start), d.minutes, Math.max(d.minutes, d.longestEnd - d.start), rng.next()); }, glance: () => 1, onPlanned: (b, a, at) => { if (pork(b.plan) !== pork(a.plan)) console.log(Math.round((at - a.tableAt) / 60000), JSON.stringify(a.events.at(-1)), a.moved, '\n   ', pork(a.plan)); } });
+console.log(session.plan.landings.map((l) => `${l.dishId} ${l.ready}`).join());

@@ -59,6 +59,7 @@ export async function polished(compiled: Compiled, from: Schedule, options: Poli
   let least = lossOf(from, Number.MAX_VALUE);
   // What was handed in may stand only with what the problem with room allows.
   if (!Number.isFinite(least)) return from;
+  const linked = linksHold(likely);
   const groups = groupsOf(likely);
   const random = seededRandom(options.seed);
   let tries = 0;
@@ -72,7 +73,7 @@ export async function polished(compiled: Compiled, from: Schedule, options: Poli
         tries++;
         if (tries % TRIES_IN_A_TURN === 0 && (await options.pause()) && tries >= FIRST_TRIES) return best;
         const tried = shifted(likely, best, group, by);
-        if (!tried) continue;
+        if (!tried || !linked(tried)) continue;
         const loss = lossOf(tried, least);
         if (loss >= least - 1e-6) continue;
         least = loss;
@@ -177,6 +178,20 @@ function shifted(problem: Problem, schedule: Schedule, group: readonly string[],
     starts[id] = start;
   }
   return { ...schedule, starts };
+}
+
+/** Whether all links hold: most moves fail by them, and they are quickly looked through. */
+function linksHold({ steps, links }: Problem): (schedule: Schedule) => boolean {
+  const minutes = new Map(steps.map((step) => [step.id, step.minutes]));
+  const rows = links.map(({ from, at, to, of, min, max }) => {
+    const shift = (of === 'end' ? minutes.get(to)! : 0) - (at === 'end' ? minutes.get(from)! : 0);
+    return { from, to, min: min - shift, max: (max ?? Number.POSITIVE_INFINITY) - shift };
+  });
+  return ({ starts }) =>
+    rows.every(({ from, to, min, max }) => {
+      const lag = starts[to]! - starts[from]!;
+      return lag >= min && lag <= max;
+    });
 }
 
 function shuffled<T>(list: readonly T[], random: { below(n: number): number }): readonly T[] {

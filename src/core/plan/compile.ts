@@ -89,7 +89,6 @@ export interface CompileOptions {
   readonly roomShare?: number;
 }
 
-const MARGIN = 0;
 const PRESENT = '(present)';
 const NO_PINS: PinSets = { firm: [], wished: [] };
 
@@ -338,7 +337,7 @@ class Compilation {
     this.ready.push({ step: key, by, hold: waits.wellMinutes, early: COST.early, late: COST.late });
     this.ready.push({ step: key, by, hold: waits.mostMinutes, early: COST.spoiling, late: 0 });
     if (waits.served === 'hot' && this.roomShare > 0)
-      this.ready.push({ step: key, by, hold: surelyWell(waits.wellMinutes), early: COST.beyondWell, late: 0 });
+      this.ready.push({ step: key, by, hold: waits.wellMinutes, early: COST.beyondWell, late: 0 });
     // Hot food keeps well for a while, but is best fresh.
     if (waits.served === 'hot' && waits.wellMinutes > FRESH_MINUTES) {
       this.ready.push({ step: key, by, hold: FRESH_MINUTES, early: COST.stale, late: 0 });
@@ -568,11 +567,6 @@ class Compilation {
 /** What rests is over when its time is: its shortest and longest minutes say what may be, and the clock says what is. */
 function isByTheClock({ place, attention }: Step): boolean {
   return attention === 'none' && (place.at === 'rest' || place.at === 'cold');
-}
-
-/** Minutes a hot dish may be planned to wait, so that it is still good when the table is a few minutes late. */
-function surelyWell(wellMinutes: number): number {
-  return wellMinutes - Math.min(MARGIN, Math.floor(wellMinutes / 2));
 }
 
 /** On the heat, and not in what is made to be left alone for a night; hands and eyes sleep with their people. */

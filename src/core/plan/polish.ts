@@ -67,7 +67,7 @@ export async function polished(compiled: Compiled, from: Schedule, options: Poli
     // What lands worst is moved first: the time may be short.
     const worst = worstFirst(courseOf(likely, best, isPerson), drawn, landers);
     const order = worst.flatMap((id) => groups.filter((group) => group.includes(id)));
-    for (const group of new Set([...order, ...shuffled(groups, random)])) {
+    for (const group of new Set([...order, ...shuffled([...groups, ...cutsOf(likely, best)], random)])) {
       for (const by of BY) {
         if (tries >= options.tries) break;
         tries++;
@@ -168,6 +168,15 @@ function groupsOf(problem: Problem): readonly (readonly string[])[] {
   const byName = new Map(groups.map((group) => [[...group].sort().join('\n'), group]));
   // The smallest first: what can be mended by moving little is.
   return [...byName.values()].filter((group) => !group.some((id) => fixed.has(id))).sort((a, b) => a.length - b.length);
+}
+
+/** All that begins before a minute, for each minute at which something begins, and everything: moved sooner, they leave room for all that follows. */
+function cutsOf({ steps }: Problem, { starts }: Schedule): readonly (readonly string[])[] {
+  const free = steps.filter(({ earliest, latest }) => earliest === undefined || earliest !== latest);
+  const minutes = [...new Set(free.map(({ id }) => starts[id]!))].sort((a, b) => a - b).slice(1);
+  return [...minutes, Number.POSITIVE_INFINITY].map((minute) =>
+    free.filter(({ id }) => starts[id]! < minute).map(({ id }) => id),
+  );
 }
 
 function shifted(problem: Problem, schedule: Schedule, group: readonly string[], by: number): Schedule | null {

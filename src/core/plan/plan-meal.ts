@@ -85,7 +85,8 @@ const EVENINGS_AT_THE_STOVE = 300;
 async function finished(made: Attempt, options: PlanOptions, signal: CancelSignal | undefined): Promise<PlanResult> {
   if (!made.ok) return made;
   const { meal, compiled } = made;
-  const solution = await surer(compiled, made.solution, options, signal);
+  const leans = meal.sureness !== 'short';
+  const solution = leans ? await surer(compiled, made.solution, options, signal) : made.solution;
   const plan = solution === made.solution ? made.plan : readPlan(meal, compiled, solution);
   const { seed = 1 } = options.solve;
   const quick = options.progress !== undefined || options.held !== undefined;
@@ -188,7 +189,10 @@ async function attemptPlan(
   );
   if (isFound(solution)) {
     const found = madeOf(meal, compiled, solution);
-    return options.progress && start ? orInOrder(found, start, options) : found;
+    if (options.progress) return start ? orInOrder(found, start, options) : found;
+    return hasRoom && troublesOf(found) > 0 && !signal?.aborted
+      ? orWithoutRoom(found, meal, options, last, signal)
+      : found;
   }
   // Where there is no room to be had, a plan without it is better than none.
   if (hasRoom && !signal?.aborted) return attemptPlan(meal, { ...options, roomShare: 0 }, last, onImprove, signal);
@@ -197,14 +201,14 @@ async function attemptPlan(
   return { ok: false, refusals: [noPlan(meal, compiled, solution)], ...undecided };
 }
 
-/** The hours of a solution moved to where more evenings land well; before an evening only, and where the plan leans to that at all. */
+/** The hours of a solution moved to where more evenings land well; before an evening only. */
 async function surer(
   compiled: Compiled,
   solution: FoundSolution,
   options: PlanOptions,
   signal: CancelSignal | undefined,
 ): Promise<FoundSolution> {
-  if (compiled.room.size === 0 || options.progress || options.held || signal?.aborted) return solution;
+  if (options.progress || options.held || signal?.aborted) return solution;
   const { now, pause, seconds = 5, seed = 1 } = options.solve;
   const until = now() + 1000 * POLISH_SHARE * seconds;
   const schedule = await polished(compiled, solution, {
@@ -230,6 +234,29 @@ function pushedOn({ likely }: Compiled, known: Schedule): Schedule {
   const starts = bare<number>();
   for (const [index, id] of course.ids.entries()) starts[id] = found[index]!;
   return { ...known, starts };
+}
+
+/** Of the time for a plan so much is for one without room, where room makes something late or wait too long. */
+const SHARE_WITHOUT_ROOM = 0.3;
+
+/** What was found with room, or a plan without it where that has less trouble by likely minutes: a kitchen may be too small for both. */
+async function orWithoutRoom(
+  found: Made,
+  meal: Meal,
+  options: PlanOptions & CompileOptions,
+  last: boolean,
+  signal: CancelSignal | undefined,
+): Promise<Made> {
+  const { seconds = 5 } = options.solve;
+  const solveIt = { ...options.solve, seconds: seconds * SHARE_WITHOUT_ROOM, explain: false };
+  const bare = await attemptPlan(meal, { ...options, roomShare: 0, solve: solveIt }, last, undefined, signal);
+  return bare?.ok && troublesOf(bare) < troublesOf(found) ? bare : found;
+}
+
+/** Minutes late by likely minutes, and a quarter of an hour for each dish that waits too long. */
+function troublesOf({ plan }: Made): number {
+  const overdue = plan.landings.filter(({ fine }) => fine === 'too long').length;
+  return latenessOf(plan) + 15 * overdue;
 }
 
 /** So many more evenings must land before a plan that the cook knows gives way to another. */

@@ -69,16 +69,20 @@ export async function polished(compiled: Compiled, from: Schedule, options: Poli
     const order = worst.flatMap((id) => groups.filter((group) => group.includes(id)));
     for (const group of new Set([...order, ...shuffled([...groups, ...cutsOf(likely, best)], random)])) {
       for (const by of BY) {
-        if (tries >= options.tries) break;
-        tries++;
-        if (tries % TRIES_IN_A_TURN === 0 && (await options.pause()) && tries >= FIRST_TRIES) return best;
-        const tried = shifted(likely, best, group, by);
-        if (!tried || !linked(tried)) continue;
-        const loss = lossOf(tried, least);
-        if (loss >= least - 1e-6) continue;
-        least = loss;
-        best = tried;
-        idle = -1;
+        // As long as a move helps it is made again.
+        for (let helps = true; helps && tries < options.tries; ) {
+          tries++;
+          if (tries % TRIES_IN_A_TURN === 0 && (await options.pause()) && tries >= FIRST_TRIES) return best;
+          helps = false;
+          const tried = shifted(likely, best, group, by);
+          if (!tried || !linked(tried)) continue;
+          const loss = lossOf(tried, least);
+          if (loss >= least - 1e-6) continue;
+          least = loss;
+          best = tried;
+          helps = true;
+          idle = -1;
+        }
       }
     }
   }

@@ -1,6 +1,7 @@
 import { mean, quantile as sampleQuantile, standardDeviation } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
 import type { Problem, Schedule } from '@/core/schedule/problem';
+import { bareProblem, endToStart } from '@/core/schedule/testing/bare';
 import { type Course, courseOf } from './course';
 import { quantile } from './duration';
 import { drawMinutes, phi, pushed, rehearse } from './rehearse';
@@ -11,30 +12,12 @@ const step = (id: string, minutes: number, spread: readonly [number, number] = [
   minutes,
   spread,
 });
-const problem = (change: Partial<Problem>): Problem => ({
-  format: 'warm-cadence/problem',
-  version: 1,
-  horizon: 300,
-  serve: 120,
-  units: [],
-  pools: [],
-  states: [],
-  steps: [],
-  holds: [],
-  links: [],
-  ready: [],
-  ...change,
-});
-const follow = (from: string, to: string, min: number, max?: number) => ({
-  from,
-  at: 'end' as const,
-  to,
-  of: 'start' as const,
-  min,
-  ...(max === undefined ? {} : { max }),
-});
 const course = (change: Partial<Problem>, schedule: Partial<Schedule>): Course =>
-  courseOf(problem(change), { starts: {}, units: {}, holds: {}, ...schedule }, isPerson);
+  courseOf(
+    bareProblem({ horizon: 300, serve: 120, ...change }),
+    { starts: {}, units: {}, holds: {}, ...schedule },
+    isPerson,
+  );
 /** Starts and ends of one evening in which the steps take these minutes. */
 function evening(of: Course, minutes: readonly number[]) {
   const { starts, ends } = rehearse(of, { evenings: 1, minutes: Int32Array.from(minutes) });
@@ -70,17 +53,17 @@ describe('an evening followed', () => {
   const two = { steps: [step('a', 10), step('b', 5)] };
 
   it('begins each step at its hour, and later when what it waits for is not over', () => {
-    const loose = course({ ...two, links: [follow('a', 'b', 0)] }, { starts: { a: 0, b: 12 } });
+    const loose = course({ ...two, links: [endToStart('a', 'b', 0)] }, { starts: { a: 0, b: 12 } });
     expect(evening(loose, [10, 5]).starts).toEqual([0, 12]);
     expect(evening(loose, [4, 5]).starts).toEqual([0, 12]);
     expect(evening(loose, [15, 5])).toEqual({ starts: [0, 15], ends: [15, 20] });
   });
 
   it('lets what must follow at once do so, sooner or later than planned', () => {
-    const tied = course({ ...two, links: [follow('a', 'b', 0, 0)] }, { starts: { a: 0, b: 10 } });
+    const tied = course({ ...two, links: [endToStart('a', 'b', 0, 0)] }, { starts: { a: 0, b: 10 } });
     expect(evening(tied, [7, 5]).starts).toEqual([0, 7]);
     expect(evening(tied, [13, 5]).starts).toEqual([0, 13]);
-    const within = course({ ...two, links: [follow('a', 'b', 0, 20)] }, { starts: { a: 0, b: 29 } });
+    const within = course({ ...two, links: [endToStart('a', 'b', 0, 20)] }, { starts: { a: 0, b: 29 } });
     expect(evening(within, [5, 5]).starts).toEqual([0, 25]);
     // Start to start, and end to end.
     const links = [
@@ -92,12 +75,12 @@ describe('an evening followed', () => {
 
   it('does not spoil a dish that is ready too soon: it waits before its last step', () => {
     const ready = [{ step: 'b', by: 60, hold: 10, early: 2, late: 50 }];
-    const landing = course({ ...two, links: [follow('a', 'b', 0, 30)], ready }, { starts: { a: 20, b: 52 } });
+    const landing = course({ ...two, links: [endToStart('a', 'b', 0, 30)], ready }, { starts: { a: 20, b: 52 } });
     expect(evening(landing, [2, 5]).starts).toEqual([20, 52]);
     expect(evening({ ...landing, notBefore: Int32Array.of(0, 0) }, [2, 5]).starts).toEqual([20, 52]);
-    const early = course({ ...two, links: [follow('a', 'b', 0, 10)], ready }, { starts: { a: 40, b: 55 } });
+    const early = course({ ...two, links: [endToStart('a', 'b', 0, 10)], ready }, { starts: { a: 40, b: 55 } });
     expect(evening(early, [1, 5]).starts).toEqual([40, 51]);
-    const earlier = course({ ...two, links: [follow('a', 'b', 0, 2)], ready }, { starts: { a: 40, b: 52 } });
+    const earlier = course({ ...two, links: [endToStart('a', 'b', 0, 2)], ready }, { starts: { a: 40, b: 52 } });
     expect(evening(earlier, [1, 5]).starts).toEqual([40, 45]);
   });
 

@@ -1,33 +1,18 @@
 import { describe, expect, it } from 'vitest';
-import type { Problem } from '@/core/schedule/problem';
+import { bareProblem, endToStart } from '@/core/schedule/testing/bare';
 import { withRoom } from './room';
 
-const base: Problem = {
-  format: 'warm-cadence/problem',
-  version: 1,
+const base = bareProblem({
   horizon: 300,
   serve: 120,
   units: [{ id: 'burner' }],
-  pools: [],
-  states: [],
   steps: ['a', 'b', 'c'].map((id) => ({ id, minutes: 10, spread: [8, 20] as const })),
-  holds: [],
-  links: [],
-  ready: [],
-};
-const link = (from: string, to: string, min: number, max?: number) => ({
-  from,
-  at: 'end' as const,
-  to,
-  of: 'start' as const,
-  min,
-  ...(max === undefined ? {} : { max }),
 });
 const six = () => 6;
 
 describe('room for what may take longer', () => {
   it('lies at the end of a step, before what waits for it', () => {
-    const { problem, room } = withRoom({ ...base, links: [link('a', 'b', 2)] }, six);
+    const { problem, room } = withRoom({ ...base, links: [endToStart('a', 'b', 2)] }, six);
     expect([...room]).toEqual([
       ['a', 6],
       ['b', 6],
@@ -41,7 +26,10 @@ describe('room for what may take longer', () => {
   it('lies behind what follows at once, and behind the last of a chain', () => {
     const burner = [[{ id: 'burner', cost: 0 }]];
     const steps = base.steps.map((step) => ({ ...step, units: burner }));
-    const { problem, room } = withRoom({ ...base, steps, links: [link('a', 'b', 0, 0), link('b', 'c', 0, 4)] }, six);
+    const { problem, room } = withRoom(
+      { ...base, steps, links: [endToStart('a', 'b', 0, 0), endToStart('b', 'c', 0, 4)] },
+      six,
+    );
     expect(room.get('a')).toBeUndefined();
     // Twelve wanted, four can be kept between the second and the third, eight and its own behind the last.
     expect(room.get('b')).toBe(4);
@@ -51,7 +39,7 @@ describe('room for what may take longer', () => {
   });
 
   it('on another burner is kept though something follows at once', () => {
-    const { problem, room } = withRoom({ ...base, links: [link('a', 'b', 0, 0)] }, six);
+    const { problem, room } = withRoom({ ...base, links: [endToStart('a', 'b', 0, 0)] }, six);
     expect(room.get('a')).toBe(6);
     // At once is at once after the likely end, six minutes before the room is over.
     expect(problem.links[0]).toMatchObject({ min: -6, max: -6 });

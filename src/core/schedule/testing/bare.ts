@@ -1,4 +1,4 @@
-import type { Problem } from '@/core/schedule/problem';
+import type { Problem, ProblemLink } from '@/core/schedule/problem';
 
 /** A problem with nothing in it yet. */
 export function bareProblem(change: Partial<Problem> = {}): Problem {
@@ -16,4 +16,9 @@ export function bareProblem(change: Partial<Problem> = {}): Problem {
     ready: [],
     ...change,
   };
+}
+
+/** A link from the end of one step to the start of another. */
+export function endToStart(from: string, to: string, min: number, max?: number): ProblemLink {
+  return { from, at: 'end', to, of: 'start', min, ...(max === undefined ? {} : { max }) };
 }

@@ -89,8 +89,13 @@ export interface Step {
   readonly duty?: Duty;
   /** Minutes that safety asks for: a floor that no plan, pace or lesson goes below. */
   readonly safeMinutes?: number;
-  /** Its minutes were changed by so much after so many evenings; absent in a dish as it is written. */
-  readonly learned?: { readonly factor: number; readonly times: number };
+  /** Its minutes were changed after so many evenings, by a factor, from what was written; absent in a dish as it is written. */
+  readonly learned?: {
+    readonly factor: number;
+    readonly times: number;
+    /** Absent in what was kept by older versions. */
+    readonly written?: Minutes;
+  };
 }
 
 /** The beginning or the end of a step. */

@@ -5,12 +5,14 @@ import type { Evening } from '@/core/live/evening';
 import { cookThrough } from '@/core/live/testing/simulate';
 import { joinedKey, unitId } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
+import { compile } from '@/core/plan/compile';
 import { partsOf } from '@/core/plan/lots';
 import type { PlannedStep } from '@/core/plan/plan';
+import { quantile } from '@/core/risk/duration';
 import { seededRandom } from '@/core/schedule/random';
 import { planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
-import { asLearned, factorFor, learn, NOTHING_LEARNED, unlearned, unlearnedKitchen } from './lessons';
+import { asLearned, knownOf, learn, NOTHING_LEARNED, unlearned, unlearnedKitchen, wideningOf } from './lessons';
 import { recordsOf, type StepRecord } from './records';
 
 const sample = SAMPLE_MEALS.find(({ setting }) => setting.id === 'boat')!;
@@ -95,7 +97,7 @@ describe('what records teach', () => {
     const slow = (times: number) =>
       learn(Array.from({ length: times }, () => record({ step, kitchenId: 'boat', real: 16 })));
     const dish = boat.dishes.find(({ id }) => id === 'fennel')!;
-    expect(factorFor(slow(1), boat, dish, dish.steps[0]!)).toBeNull();
+    expect(knownOf(slow(1), boat, dish, dish.steps[0]!)).toBeNull();
     const learned = asLearned(boat, slow(4)).dishes.find(({ id }) => id === 'fennel')!.steps[0]!;
     expect(learned.learned!.times).toBe(4);
     expect(learned.minutes.likely).toBeGreaterThan(dish.steps[0]!.minutes.likely);
@@ -107,6 +109,71 @@ describe('what records teach', () => {
     expect(
       unlearnedKitchen({ ...boat.kitchen, burners: boat.kitchen.burners.map((each) => ({ ...each, learned: 2 })) }),
     ).toEqual(boat.kitchen);
+  });
+});
+
+describe('how far minutes may stray', () => {
+  const range = { shortest: 8, likely: 10, longest: 18 };
+  const step = 'fennel/shave';
+  const told = (reals: readonly number[]) =>
+    learn(
+      reals.map((real) => record({ step, kitchenId: 'boat', plannedPlain: range.likely, planned: range.likely, real })),
+    );
+  const dishes = boat.dishes.map((each) =>
+    each.id === 'fennel'
+      ? { ...each, steps: each.steps.map((one) => (one.id === 'shave' ? { ...one, minutes: range } : one)) }
+      : each,
+  );
+  const widthAfter = (reals: readonly number[]) => {
+    const { minutes } = asLearned({ ...boat, dishes }, told(reals))
+      .dishes.find(({ id }) => id === 'fennel')!
+      .steps.find(({ id }) => id === 'shave')!;
+    return (minutes.longest - minutes.shortest) / minutes.likely;
+  };
+  const written = (range.longest - range.shortest) / range.likely;
+
+  it('is narrower the more evenings were alike, wider where they were not, and as written before any', () => {
+    expect(widthAfter([])).toBe(written);
+    const [few, some, many] = [3, 8, 40].map((times) => widthAfter(Array.from({ length: times }, () => 11)));
+    expect(few).toBeLessThan(written);
+    expect(some).toBeLessThan(few!);
+    expect(many).toBeLessThan(some!);
+    expect(many).toBeLessThan(written / 2);
+    const wild = Array.from({ length: 12 }, (_, k) => (k % 2 === 0 ? 6 : 22));
+    expect(widthAfter(wild)).toBeGreaterThan(written);
+  });
+
+  it('stays about as it was where evenings vary as it says', () => {
+    const drawn = Array.from({ length: 200 }, (_, k) => quantile(8, 10, 18, (((k * 73) % 200) + 0.5) / 200));
+    const scatterOf = (reals: readonly number[]) => {
+      const logs = reals.map((real) => Math.log(real / 10));
+      const mean = logs.reduce((sum, y) => sum + y, 0) / logs.length;
+      return { times: reals.length, scatter: logs.reduce((sum, y) => sum + (y - mean) ** 2, 0) };
+    };
+    const { scatter, times } = scatterOf(drawn);
+    expect(wideningOf({ scatter, times }, Math.sqrt(scatter / times))).toBeCloseTo(1, 1);
+    expect(wideningOf({ scatter: 0, times: 0 }, 0.3)).toBeCloseTo(1, 9);
+    expect(wideningOf({ scatter: 9, times: 3 }, 0)).toBe(1);
+  });
+
+  it('leaves less room in the plan, and is taken out with the rest before anything is stored', async () => {
+    const meal = { ...boat, dishes, sureness: 'even' as const };
+    const learned = asLearned(meal, told(Array.from({ length: 12 }, () => 10)));
+    expect(learned.dishes.map(unlearned)).toEqual(dishes);
+    const roomOf = (each: Meal) => {
+      const compiled = compile(each);
+      if (!compiled.ok) throw new Error('The sample compiles.');
+      return compiled.room.get(step) ?? 0;
+    };
+    expect(roomOf(learned)).toBeLessThan(roomOf(meal));
+    // What a cook has rewritten since is no lesson to be taken out.
+    const again = learned.dishes.map((each) => ({
+      ...each,
+      steps: each.steps.map((one) =>
+        one.learned ? { ...one, minutes: { shortest: 3, likely: 30, longest: 60 } } : one,
+      ),
+    }));
+    expect(again.map(unlearned).find(({ id }) => id === 'fennel')!.steps[0]!.minutes.likely).toBe(30);
   });
 });
 

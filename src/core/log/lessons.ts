@@ -3,6 +3,7 @@ import type { Dish, Step } from '@/core/dish/dish';
 import type { Burner, Kitchen } from '@/core/kitchen/kitchen';
 import { joinedKey, stepKey, unitId } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
+import { quantile } from '@/core/risk/duration';
 import type { StepRecord } from './records';
 
 /** How many times longer something takes than it is written: likely, and between what with nine chances in ten. */
@@ -12,6 +13,8 @@ export interface Lesson {
   readonly high: number;
   /** How often it was seen; outliers are not counted. */
   readonly times: number;
+  /** Sum of the squares by which the logarithms lay off the posterior mean: how much it varies from evening to evening. */
+  readonly scatter: number;
 }
 
 /** What evenings have taught. Keys: `kitchen/person`, `kitchen/station`, technique and step (`dish/step`). */
@@ -116,7 +119,25 @@ export function posterior(ys: readonly number[], spread: number): Lesson {
   const precision = ys.length / NOISE ** 2 + 1 / spread ** 2;
   const mean = ys.reduce((sum, y) => sum + y, 0) / NOISE ** 2 / precision;
   const half = Z90 * Math.sqrt(1 / precision);
-  return { factor: Math.exp(mean), low: Math.exp(mean - half), high: Math.exp(mean + half), times: ys.length };
+  const scatter = ys.reduce((sum, y) => sum + (y - mean) ** 2, 0);
+  return { factor: Math.exp(mean), low: Math.exp(mean - half), high: Math.exp(mean + half), times: ys.length, scatter };
+}
+
+/** A written range counts as so many evenings. Common practice put into a number, no source. */
+const RANGE_COUNTS = 4;
+/** Of the variance of a written range one half is from evening to evening, the other that nobody knew this kitchen: as `NOISE` is to `SPREAD.steps`. */
+const FROM_EVENING_TO_EVENING = 0.5;
+
+/**
+ * How many times as wide as it was written a step's range is after so many evenings: the deviation of the posterior predictive over that of the
+ * prior, where the variance from evening to evening has a scaled inverse chi-squared prior. Source: any textbook of Bayesian statistics
+ * (normal with unknown mean and variance). `deviation` is that of the logarithm of the minutes as they are written.
+ */
+export function wideningOf({ times, scatter }: Pick<Lesson, 'times' | 'scatter'>, deviation: number): number {
+  if (deviation <= 0) return 1;
+  const before = FROM_EVENING_TO_EVENING * deviation ** 2;
+  const after = (RANGE_COUNTS * before + scatter) / (RANGE_COUNTS + times);
+  return Math.sqrt((after * (1 + 1 / (1 + times))) / deviation ** 2);
 }
 
 /** Each step's own observations without what lies far from its others. */
@@ -139,13 +160,15 @@ function withoutOutliers(seen: readonly Seen[]): readonly Seen[] {
 const LEAST_TIMES = 2;
 const LEAST_CHANGE = 0.05;
 
-/** How many times longer a step takes in a kitchen, by all that is known; null where that is nothing, or next to nothing. */
-export function factorFor(
-  lessons: Lessons,
-  meal: Pick<Meal, 'kitchen'>,
-  dish: Dish,
-  step: Step,
-): { readonly factor: number; readonly times: number } | null {
+/** What is known of a step's minutes in a kitchen: how many times longer it takes, and how many times wider its range is, from how often. */
+export interface Known {
+  readonly factor: number;
+  readonly widening: number;
+  readonly times: number;
+}
+
+/** What is known of a step in a kitchen; null where that is nothing, or next to nothing. */
+export function knownOf(lessons: Lessons, meal: Pick<Meal, 'kitchen'>, dish: Dish, step: Step): Known | null {
   if (step.grows.by === 'boil') return null;
   const own = lessons.steps.get(stepKey(dish.id, step.id));
   const technique = dish.made ? lessons.techniques.get(dish.made.technique) : undefined;
@@ -154,8 +177,18 @@ export function factorFor(
   const factor = (own?.factor ?? 1) * (technique?.factor ?? 1) * (hands?.factor ?? 1);
   const isKnown =
     times >= LEAST_TIMES || (hands?.times ?? 0) >= 2 * LEAST_TIMES || (technique?.times ?? 0) >= 2 * LEAST_TIMES;
-  if (!isKnown || Math.abs(factor - 1) < LEAST_CHANGE) return null;
-  return { factor, times: Math.max(times, LEAST_TIMES) };
+  // Whose minutes only others have shown has the range that it was written with.
+  const widening = own && times >= LEAST_TIMES ? wideningOf(own, deviationOf(step)) : 1;
+  const isSame = Math.abs(factor - 1) < LEAST_CHANGE;
+  if (!isKnown || (isSame && Math.abs(widening - 1) < LEAST_CHANGE)) return null;
+  return { factor: isSame ? 1 : factor, widening, times: Math.max(times, LEAST_TIMES) };
+}
+
+/** Deviation of the logarithm of a step's minutes by its written range: nine evenings of ten lie within the 5th and the 95th of a hundred. */
+function deviationOf({ minutes: { shortest, likely, longest } }: Step): number {
+  if (shortest <= 0 || longest <= shortest) return 0;
+  const [low, high] = [0.05, 0.95].map((share) => quantile(shortest, likely, longest, share));
+  return Math.log(high! / low!) / (2 * Z90);
 }
 
 /** The hands that may do it, each as often as they were seen. */
@@ -165,14 +198,14 @@ function handsOf(lessons: Lessons, { kitchen }: Pick<Meal, 'kitchen'>, step: Ste
   const times = known.reduce((sum, each) => sum + each.times, 0);
   if (times === 0) return undefined;
   const mean = known.reduce((sum, each) => sum + each.times * Math.log(each.factor), 0) / times;
-  return { factor: Math.exp(mean), low: Math.exp(mean), high: Math.exp(mean), times };
+  return { factor: Math.exp(mean), low: Math.exp(mean), high: Math.exp(mean), times, scatter: 0 };
 }
 
 /** A meal whose minutes and burners are as its cook and kitchen have shown them to be; what was changed says so and from how often. */
 export function asLearned(meal: Meal, lessons: Lessons): Meal {
   const dishes = meal.dishes.map(unlearned).map((dish): Dish => {
     const steps = dish.steps.map((step): Step => {
-      const known = factorFor(lessons, meal, dish, step);
+      const known = knownOf(lessons, meal, dish, step);
       if (!known) return step;
       const { minutes } = step;
       // What safety asks for is not learned away.
@@ -180,14 +213,16 @@ export function asLearned(meal: Meal, lessons: Lessons): Meal {
       const longer = (value: number) =>
         value === 0 ? 0 : Math.max(Math.min(floor, value), Math.round(value * known.factor));
       const likely = longer(minutes.likely);
+      const off = (end: number) =>
+        longer(Math.max(Math.min(1, end), minutes.likely + known.widening * (end - minutes.likely)));
       return {
         ...step,
         minutes: {
-          shortest: Math.min(likely, longer(minutes.shortest)),
+          shortest: Math.min(likely, off(minutes.shortest)),
           likely,
-          longest: Math.max(likely, longer(minutes.longest)),
+          longest: Math.max(likely, off(minutes.longest)),
         },
-        learned: { factor: likely / Math.max(1, minutes.likely), times: known.times },
+        learned: { factor: likely / Math.max(1, minutes.likely), times: known.times, written: minutes },
       };
     });
     return steps.some((step, index) => step !== dish.steps[index]) ? { ...dish, steps } : dish;
@@ -205,6 +240,9 @@ export function unlearned(dish: Dish): Dish {
   if (!dish.steps.some(({ learned }) => learned)) return dish;
   const steps = dish.steps.map(({ learned, ...step }): Step => {
     if (!learned) return step;
+    const isAsLearned = learned.written && learned.factor === step.minutes.likely / Math.max(1, learned.written.likely);
+    if (isAsLearned) return { ...step, minutes: learned.written };
+    // Rewritten since, or kept before the written minutes were kept beside it.
     const { minutes } = step;
     const back = (value: number) => (value === 0 ? 0 : Math.max(1, Math.round(value / learned.factor)));
     const likely = back(minutes.likely);

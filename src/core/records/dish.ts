@@ -42,6 +42,11 @@ export const amountShape = recordOf<Amount>({
     .required(),
 });
 
+const range = recordOf<Minutes>({
+  shortest: minutes.required(),
+  likely: minutes.required(),
+  longest: minutes.required(),
+});
 const place = Joi.alternatives().conditional('.at', {
   switch: [
     {
@@ -118,11 +123,7 @@ export const dishShape = recordOf<Dish>({
         id,
         name,
         says: words.required(),
-        minutes: recordOf<Minutes>({
-          shortest: minutes.required(),
-          likely: minutes.required(),
-          longest: minutes.required(),
-        }).required(),
+        minutes: range.required(),
         grows: Joi.alternatives(
           Joi.object({ by: Joi.string().valid('nothing', 'people').required() }),
           Joi.object({
@@ -158,6 +159,7 @@ export const dishShape = recordOf<Dish>({
         learned: Joi.object({
           factor: Joi.number().min(0.05).max(20).required(),
           times: Joi.number().integer().min(0).required(),
+          written: range,
         }),
         daysBefore: Joi.number()
           .integer()

@@ -9,7 +9,7 @@ import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals'
 import { compile } from './compile';
 import { eveningsOf, oddsOfMeal } from './odds';
 import type { Odds, Plan, PlannedStep } from './plan';
-import { sayCauses, sayHour, sayOdds, saySpread } from './say-odds';
+import { sayCauses, sayHour, sayLearned, sayOdds, saySpread } from './say-odds';
 import { NOT_TASTED, ON_TIME } from './well-landed';
 
 const TABLE = Date.UTC(2026, 10, 28, 18, 0);
@@ -58,7 +58,8 @@ describe('the odds of a plan', () => {
     expect(plan.firstHand).toBeLessThanOrEqual(shortPlan.firstHand);
     const options = { evenings: 1000, seed: 1 };
     expect(oddsOfMeal(even, plan, options)).toEqual(oddsOfMeal(even, plan, options));
-    expect(oddsOfMeal(even, plan, { ...options, causes: false })).toEqual({ ...plan.odds, causes: [] });
+    const { assured: _, ...quick } = plan.odds!;
+    expect(oddsOfMeal(even, plan, { ...options, causes: false })).toEqual({ ...quick, causes: [] });
   });
 
   it('count what the evenings show, one by one', () => {
@@ -155,5 +156,11 @@ describe('what is said of odds', () => {
       'Ready between 5 min before and the table in 9 of 10 evenings; good in 19 of 20.',
     );
     expect(saySpread({ ...rice!, ready: [0, 0, 0] }, {})).toMatch(/^Ready as the table is laid/);
+  });
+
+  it('says from how many evenings a step has its minutes, and how far they strayed', () => {
+    const step = { ...plan.steps[0]!, start: 0, end: 12, minutes: 12, shortestEnd: 10, longestEnd: 15, learned: 6 };
+    expect(sayLearned(step)).toBe('Its 12 min, between 10 and 15, are from your last 6 times.');
+    expect(sayLearned({ ...step, shortestEnd: 12, longestEnd: 12 })).toBe('Its 12 min are from your last 6 times.');
   });
 });

@@ -3,8 +3,9 @@ import type { Meal } from '@/core/meal/meal';
 import { bare, own } from '@/core/plain/record';
 import { type Course, courseOf } from '@/core/risk/course';
 import { drawMinutes, type Rehearsed, rehearse, USUAL_SHARED } from '@/core/risk/rehearse';
+import { assuredOf } from './assured';
 import { type Compiled, compile } from './compile';
-import type { Cause, DishOdds, Landing, Odds, Plan } from './plan';
+import type { Assured, Cause, DishOdds, Landing, Odds, Plan } from './plan';
 import { knownPlan } from './read';
 import { NOT_TASTED, ON_TIME, TABLE_SHARES } from './well-landed';
 
@@ -25,7 +26,7 @@ export interface RehearsalOptions {
   readonly evenings: number;
   readonly seed: number;
   readonly shared?: number;
-  /** False: what makes evenings late is not looked for. */
+  /** False: what makes evenings late, and what is sure, is not looked for. */
   readonly causes?: boolean;
 }
 
@@ -53,8 +54,18 @@ export function oddsOf(compiled: Compiled, plan: Plan, options: RehearsalOptions
   if (made.landings.length === 0) return undefined;
   const chance = { seed: options.seed, shared: options.shared ?? USUAL_SHARED };
   const again = (course: Course) => rehearse(course, drawMinutes(course, options.evenings, chance));
-  return readOdds(made, again(made.course), plan, options.causes === false ? null : again);
+  if (options.causes === false) return readOdds(made, again(made.course), plan, null);
+  const odds = readOdds(made, again(made.course), plan, again);
+  return { ...odds, assured: believed(assuredOf(compiled.likely, made), odds) };
 }
+
+/** People who help each other out may get in each other's way: what one rehearsed evening missed is not called sure. */
+function believed(assured: Assured, { within5, good }: Odds): Assured {
+  const most = (share: number, seen: number) => (seen < 1 ? Math.min(share, NEARLY_SURE) : share);
+  return { ...assured, onTime: most(assured.onTime, within5), good: most(assured.good, good) };
+}
+
+const NEARLY_SURE = 0.95;
 
 /** The odds of a plan that was made before, by its meal. */
 export function oddsOfMeal(meal: Meal, plan: Plan, options: RehearsalOptions): Odds | undefined {

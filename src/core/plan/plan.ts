@@ -135,6 +135,22 @@ export interface Cause {
   readonly odds: number;
 }
 
+/** What would make sure of an evening that is not. */
+export type Mend =
+  | { readonly by: 'sooner'; readonly minutes: number }
+  | { readonly by: 'waits'; readonly dishId: string; readonly minutes: number };
+
+/** What holds whatever happens within the minutes that steps may take. */
+export interface Assured {
+  /** Share of the way from the likely minutes to the shortest and longest within which all is sure to be on time; 1: whatever happens. */
+  readonly onTime: number;
+  /** The same for everything at its best as well. */
+  readonly good: number;
+  /** Keys of the steps whose minutes stand against it; none where all is sure. */
+  readonly breaks: readonly string[];
+  readonly mends: readonly Mend[];
+}
+
 /** How an evening may go: what many rehearsed evenings came to. Shares are from 0 to 1. */
 export interface Odds {
   readonly evenings: number;
@@ -148,6 +164,8 @@ export interface Odds {
   readonly dishes: readonly DishOdds[];
   /** The steps that decide, the worst first. */
   readonly causes: readonly Cause[];
+  /** Absent where it was not looked into: with guests waiting. */
+  readonly assured?: Assured;
 }
 
 /** A meal planned. Minutes are relative to the table: negative before it. */

@@ -1,5 +1,6 @@
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
-import type { DishOdds, Landing, Odds, PlannedStep } from './plan';
+import { listed } from '@/core/units/words';
+import type { Assured, DishOdds, Landing, Odds, Plan, PlannedStep } from './plan';
 import { ON_TIME, TABLE_SHARES } from './well-landed';
 
 /** Evenings are told as so many of twenty: finer than that nobody can tell. */
@@ -11,8 +12,9 @@ export function ofTwenty(share: number): number {
 }
 
 /** "In 19 of 20 rehearsed evenings all is well on the table by 19:35." */
-export function sayOdds({ good, within5, table }: Odds, at: TableHour): string {
+export function sayOdds({ good, within5, table, assured }: Odds, at: TableHour): string {
   const by = clockAt(at, ON_TIME);
+  if (assured?.good === 1) return `Whatever happens within these minutes, all is well on the table by ${by}.`;
   const well = ofTwenty(good);
   const onTime = ofTwenty(within5);
   if (well > 0 && onTime - well <= 1)
@@ -56,4 +58,54 @@ export function sayCauses({ causes }: Odds, steps: readonly PlannedStep[]): read
     const evenings = Math.round(100 * odds);
     return step && evenings > 0 ? [`${step.dishName}, ${step.name}: ${evenings} evenings of 100 are late by it`] : [];
   });
+}
+
+/** What is sure whatever happens, what stands against it, and what would mend it: a sentence or a few. */
+export function sayAssured(
+  { onTime, good, breaks, mends }: Assured,
+  plan: Pick<Plan, 'steps' | 'landings'>,
+  at: TableHour,
+): readonly string[] {
+  const by = clockAt(at, ON_TIME);
+  const within = (share: number) =>
+    `while no step strays more than ${Math.round(100 * share)} % of the way from its likely minutes to its shortest or longest`;
+  if (good === 1) return [`Whatever happens within these minutes, all is on the table by ${by}, and at its best.`];
+  const isSure =
+    onTime === 1
+      ? `Whatever happens within these minutes, all is on the table by ${by}${good > 0 ? `; at its best as well ${within(good)}` : ''}.`
+      : onTime > 0
+        ? `All is sure to be on the table by ${by} ${within(onTime)}${good === onTime ? ', and at its best' : ''}.`
+        : `Nothing is sure by ${by} but what is likely: too much hangs on minutes that nobody knows.`;
+  const names = breaks.flatMap((key) => {
+    const step = plan.steps.find((each) => each.key === key);
+    return step ? [`${step.name} (${step.dishName}, ${rangeOf(step)})`] : [];
+  });
+  const against =
+    names.length > 0 ? [`Against more stand${names.length > 1 ? '' : 's'} ${listed(names, names.length)}.`] : [];
+  const mended = mends.map((mend) =>
+    mend.by === 'sooner'
+      ? `begun ${mend.minutes} min sooner`
+      : `could ${plan.landings.find(({ dishId }) => dishId === mend.dishId)?.dishName ?? 'a dish'} stand ${mend.minutes} min longer at its best`,
+  );
+  return [
+    isSure,
+    ...against,
+    ...(mended.length > 0 ? [`It would be sure whatever happens, ${listed(mended, mended.length)}.`] : []),
+  ];
+}
+
+/** "Its 12 min, between 10 and 15, are from your last 6 times." */
+export function sayLearned(step: PlannedStep): string {
+  const [low, high] = endsOf(step);
+  const between = low < high ? `, between ${low} and ${high},` : '';
+  return `Its ${step.minutes} min${between} are from your last ${step.learned} times.`;
+}
+
+function endsOf({ minutes, start, shortestEnd, longestEnd }: PlannedStep): readonly [low: number, high: number] {
+  return [Math.min(minutes, shortestEnd - start), Math.max(minutes, longestEnd - start)];
+}
+
+function rangeOf(step: PlannedStep): string {
+  const [low, high] = endsOf(step);
+  return low === high ? `${low} min` : `${low} to ${high} min`;
 }

@@ -2,7 +2,18 @@ import Joi from 'joi';
 import { DUTIES } from '@/core/dish/dish';
 import { HEATS } from '@/core/kitchen/kitchen';
 import { MOST_DISHES, MOST_PEOPLE } from '@/core/meal/check';
-import type { Cause, DishOdds, HandsBand, Landing, Odds, Plan, PlannedStep, Station, Waiting } from '@/core/plan/plan';
+import type {
+  Assured,
+  Cause,
+  DishOdds,
+  HandsBand,
+  Landing,
+  Odds,
+  Plan,
+  PlannedStep,
+  Station,
+  Waiting,
+} from '@/core/plan/plan';
 import { TABLE_SHARES } from '@/core/plan/well-landed';
 import { dayShape as day, hourShape as hour, idShape, recordOf, textShape as text } from './shapes';
 
@@ -43,6 +54,23 @@ export const oddsShape = recordOf<Odds>({
   causes: Joi.array()
     .items(recordOf<Cause>({ key: text.required(), odds: Joi.number().min(0).max(1).required() }))
     .required(),
+  assured: recordOf<Assured>({
+    onTime: share,
+    good: share,
+    breaks: Joi.array().items(text).required(),
+    mends: Joi.array()
+      .items(
+        Joi.alternatives(
+          Joi.object({ by: Joi.string().valid('sooner').required(), minutes: minute.required() }),
+          Joi.object({
+            by: Joi.string().valid('waits').required(),
+            dishId: text.required(),
+            minutes: minute.required(),
+          }),
+        ),
+      )
+      .required(),
+  }),
 });
 
 /** A plan in a file. What it was made from stands beside it; a reader that does not trust it plans anew. */

@@ -4,6 +4,7 @@ import { format } from 'date-fns';
 import type { Evening } from '@/core/live/evening';
 import { lastTakenBack } from '@/core/live/events';
 import { type LiveStep, lastStanding, safeMinutesLeft } from '@/core/live/session';
+import { sayLearned } from '@/core/plan/say-odds';
 import { Button } from '@/ui/button';
 import { printCountdown, printSpan } from '@/ui/clock';
 import { AllSaid } from './all-said';
@@ -37,9 +38,7 @@ export function Focal({ session, live, told, now }: StepProps & { readonly now: 
       </p>
       {step.amounts.length > 0 && <p className="mt-3 text-xl">{step.amounts.join(' · ')}</p>}
       {step.doneWhen && <p className="mt-2 text-xl text-faint">Until: {step.doneWhen}</p>}
-      {step.learned !== undefined && (
-        <p className="mt-2 text-lg text-faint">Its minutes are from your last {step.learned} times.</p>
-      )}
+      {step.learned !== undefined && <p className="mt-2 text-lg text-faint">{sayLearned(step)}</p>}
       {step.cautions.map((caution) => (
         <p key={caution} className="mt-3 border-l-4 border-ember pl-3 text-lg">
           {caution}

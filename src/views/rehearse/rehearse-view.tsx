@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react';
 import { eveningsOf } from '@/core/plan/odds';
-import { sayCauses, sayOdds, saySpread } from '@/core/plan/say-odds';
+import { sayAssured, sayCauses, sayOdds, saySpread } from '@/core/plan/say-odds';
 import { wantsWayOut } from '@/core/remedies/ways-out';
 import { Button } from '@/ui/button';
 import { useMeal } from '@/views/shell/meal-frame';
@@ -56,6 +56,16 @@ export function RehearseView() {
         </details>
       </section>
       <div>
+        {plan.odds?.assured && (
+          <section aria-label="What is sure" className="mb-8" data-testid="assured">
+            <h2 className="text-2xl">What is sure</h2>
+            {sayAssured(plan.odds.assured, plan, meal).map((sentence) => (
+              <p key={sentence} className="mt-1">
+                {sentence}
+              </p>
+            ))}
+          </section>
+        )}
         <section aria-label="What decides">
           <h2 className="text-2xl">What decides</h2>
           {causes.length === 0 ? (

@@ -6,6 +6,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { minutesToTable } from '@/core/live/session';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
+import { sayLearned } from '@/core/plan/say-odds';
 import { pantry } from '@/store/db';
 import { tableInstant } from '@/store/meals';
 import { openSession } from '@/store/sessions';
@@ -301,7 +302,7 @@ function Reason({ step, table, told }: ReasonProps) {
         </h2>
         <p data-testid="why">
           {step.why}
-          {step.learned !== undefined && ` Its ${step.minutes} min are from your last ${step.learned} times.`}
+          {step.learned !== undefined && ` ${sayLearned(step)}`}
         </p>
         <p className="text-faint">
           {[step.station.name, heat, step.vessel ?? '', step.person ? `hands of ${step.person.name}` : '']

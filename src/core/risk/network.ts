@@ -1,0 +1,122 @@
+import type { Problem } from '@/core/schedule/problem';
+import type { Bound, Duration } from './controllability';
+import { type Course, NO_MOST } from './course';
+
+/** A course as a temporal network: what is chosen, what happens, and in which order. */
+export interface CourseNetwork {
+  readonly moments: number;
+  readonly bounds: readonly Bound[];
+  readonly durations: readonly Duration[];
+  /** Steps of the durations, as positions in the course. */
+  readonly steps: readonly number[];
+}
+
+/** How a network is drawn. */
+export interface NetworkOptions {
+  /** Share of the way from likely to shortest and longest within which minutes may lie, 0 to 1. */
+  readonly share: number;
+  /** Everything may begin so many minutes before its hour. */
+  readonly sooner: number;
+}
+
+/** Moment 0 is minute 0 of the problem; then each step begins and ends. */
+export const startOf = (step: number) => 1 + 2 * step;
+export const endOf = (step: number) => 2 + 2 * step;
+
+/** Pools of more than so many at once are never what decides the order. */
+const CHAINED = 12;
+
+/**
+ * The network of a plan that is followed: nothing begins before its hour but what must follow something soon, and everything keeps its place in the
+ * order, with its hands, its burner and its pot. What a pool holds is shared out into chains, one for each that it can hold at once
+ * (a partial order schedule by chaining: Policella, Cesta, Oddi and Smith, "From precedence constraint posting to partial order schedules",
+ * AI Communications 20, 2007).
+ */
+export function networkOf(course: Course, problem: Problem, { share, sooner }: NetworkOptions): CourseNetwork {
+  const { n, planned, notBefore, shortest, likely, longest } = course;
+  const bounds: Bound[] = [];
+  const durations: Duration[] = [];
+  const steps: number[] = [];
+  const least = (from: number, to: number, minutes: number) => bounds.push({ from: to, to: from, most: -minutes });
+  const pulled = new Uint8Array(n);
+  for (let arc = 0; arc < course.arcTo.length; arc++)
+    if (course.arcMost[arc]! < NO_MOST) pulled[course.arcTo[arc]!] = 1;
+  for (let i = 0; i < n; i++) {
+    const [low, high] = [shortest[i]!, longest[i]!].map((end) => likely[i]! + Math.round(share * (end - likely[i]!)));
+    if (low! < high!) {
+      durations.push({ from: startOf(i), to: endOf(i), shortest: Math.max(1, low!), longest: high! });
+      steps.push(i);
+    } else {
+      bounds.push({ from: startOf(i), to: endOf(i), most: likely[i]! });
+      least(startOf(i), endOf(i), likely[i]!);
+    }
+    const hour = pulled[i] === 1 ? notBefore[i]! : planned[i]!;
+    least(0, startOf(i), Math.min(planned[i]!, Math.max(0, hour - sooner)));
+  }
+  for (let from = 0; from < n; from++) {
+    for (let arc = course.arcAt[from]!; arc < course.arcAt[from + 1]!; arc++) {
+      const to = course.arcTo[arc]!;
+      least(
+        course.arcFromEnd[arc] === 1 ? endOf(from) : startOf(from),
+        course.arcOfEnd[arc] === 1 ? endOf(to) : startOf(to),
+        course.arcLeast[arc]!,
+      );
+    }
+  }
+  const at = new Map(course.ids.map((id, index) => [id, index]));
+  for (const { from, at: of, to, of: edge, max } of problem.links) {
+    if (max === null || max === undefined) continue;
+    const moment = (id: string, which: 'start' | 'end') => (which === 'start' ? startOf : endOf)(at.get(id)!);
+    bounds.push({ from: moment(from, of), to: moment(to, edge), most: max });
+  }
+  const follow = (order: Iterable<readonly [before: number, after: number, minutes: number]>) => {
+    for (const [before, after, minutes] of order) least(endOf(before), startOf(after), minutes);
+  };
+  follow(turns(course, course.person, course.breath));
+  follow(turns(course, course.place, null));
+  for (const { id, capacity } of problem.pools) {
+    const takes = problem.steps.map(({ pools }) => pools?.[id] ?? 0);
+    if (capacity <= CHAINED) follow(chains(course, capacity, takes));
+  }
+  return { moments: 1 + 2 * n, bounds, durations, steps };
+}
+
+/** One step after the other with the same hands, or on the same burner. */
+function* turns(
+  { n, planned, likely }: Course,
+  of: Int32Array,
+  after: Int32Array | null,
+): Generator<readonly [before: number, after: number, minutes: number]> {
+  const last = new Map<number, number>();
+  for (const i of inOrder(n, planned)) {
+    if (of[i]! < 0 || likely[i] === 0) continue;
+    const before = last.get(of[i]!);
+    if (before !== undefined) yield [before, i, after?.[before] ?? 0];
+    last.set(of[i]!, i);
+  }
+}
+
+function* chains(
+  { n, planned, likely }: Course,
+  capacity: number,
+  takes: readonly number[],
+): Generator<readonly [before: number, after: number, minutes: number]> {
+  const last: (number | null)[] = Array.from({ length: capacity }, () => null);
+  for (const i of inOrder(n, planned)) {
+    const free = last.flatMap((step, chain) =>
+      step === null || planned[step]! + likely[step]! <= planned[i]! ? [chain] : [],
+    );
+    // What never held anything first: it asks for no order.
+    free.sort((a, b) => (last[a] === null ? 0 : 1) - (last[b] === null ? 0 : 1));
+    const before = new Set<number>();
+    for (const chain of free.slice(0, Math.min(capacity, takes[i]!))) {
+      if (last[chain] !== null) before.add(last[chain]!);
+      last[chain] = i;
+    }
+    for (const step of before) yield [step, i, 0];
+  }
+}
+
+function inOrder(n: number, planned: Int32Array): readonly number[] {
+  return Array.from({ length: n }, (_, index) => index).sort((a, b) => planned[a]! - planned[b]! || a - b);
+}

@@ -1,8 +1,8 @@
 import { type Bound, type Controllability, controllability } from '@/core/risk/controllability';
 import { endOf, type NetworkOptions, networkOf } from '@/core/risk/network';
 import type { Problem } from '@/core/schedule/problem';
-import type { PlanCourse } from './odds';
 import type { Assured, Mend } from './plan';
+import type { PlanCourse } from './plan-course';
 import { NOT_TASTED, ON_TIME } from './well-landed';
 
 /** Ranges of minutes are tried in so many steps from nothing to all of them. */

@@ -1,25 +1,16 @@
-import { readUnit } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
-import { bare, own } from '@/core/plain/record';
-import { type Course, courseOf } from '@/core/risk/course';
+import type { Course } from '@/core/risk/course';
 import { drawMinutes, type Rehearsed, rehearse, USUAL_SHARED } from '@/core/risk/rehearse';
 import { assuredOf } from './assured';
 import { type Compiled, compile } from './compile';
-import type { Assured, Cause, DishOdds, Landing, Odds, Plan } from './plan';
+import type { Assured, Cause, DishOdds, Odds, Plan } from './plan';
+import { courseOfPlan, type PlanCourse } from './plan-course';
 import { knownPlan } from './read';
 import { NOT_TASTED, ON_TIME, TABLE_SHARES } from './well-landed';
 
 /** Steps that are tried as causes, the most likely first, and what is worth telling. */
 const TRIED_CAUSES = 8;
 const WORTH_TELLING = 0.01;
-
-/** A plan made ready to be rehearsed. */
-export interface PlanCourse {
-  readonly course: Course;
-  /** Minute 0 of the course relative to the table. */
-  readonly origin: number;
-  readonly landings: readonly { readonly landing: Landing; readonly at: number }[];
-}
 
 /** How many evenings, by which chance. */
 export interface RehearsalOptions {
@@ -28,24 +19,6 @@ export interface RehearsalOptions {
   readonly shared?: number;
   /** False: what makes evenings late, and what is sure, is not looked for. */
   readonly causes?: boolean;
-}
-
-/** A plan of a compiled meal, ready to be rehearsed. */
-export function courseOfPlan({ likely, origin }: Compiled, plan: Plan): PlanCourse {
-  const starts = bare<number>();
-  const units = bare<readonly string[]>();
-  for (const { id, latest } of likely.steps) {
-    const place = own(plan.known.places, id);
-    starts[id] = latest === 0 ? 0 : (place?.start ?? origin) - origin;
-    if (place) units[id] = place.units;
-  }
-  const course = courseOf(likely, { starts, units, holds: plan.known.holds }, isPerson);
-  const landings = plan.landings.flatMap((landing) => {
-    const last = plan.steps.filter(({ dishId, end }) => dishId === landing.dishId && end === landing.ready).at(-1);
-    const at = last ? course.ids.indexOf(last.key) : -1;
-    return at < 0 ? [] : [{ landing, at }];
-  });
-  return { course, origin, landings };
 }
 
 /** The odds of a plan, from so many rehearsed evenings; undefined where nothing is left to land. */
@@ -111,10 +84,6 @@ export function eveningsOf(meal: Meal, plan: Plan, { evenings, seed, shared }: R
       good: table <= ON_TIME && !isStale,
     };
   });
-}
-
-function isPerson(unit: string): boolean {
-  return readUnit(unit).sort === 'person';
 }
 
 /** Reads the odds from rehearsed evenings; `again` rehearses a changed course by the same chance. */

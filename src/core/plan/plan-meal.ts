@@ -1,5 +1,4 @@
 import type { Refusal } from '@/core/dish/check';
-import { readUnit } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pin';
 import { bare, own } from '@/core/plain/record';
@@ -13,7 +12,8 @@ import { type Compiled, type CompileOptions, compile } from './compile';
 import { oddsOf } from './odds';
 import { pinAttempts } from './pins';
 import type { Plan } from './plan';
-import { polished } from './polish';
+import { isPerson } from './plan-course';
+import { polishedInRounds } from './polish';
 import { knownPlan, nameOfUnit, readPlan, withOdds } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
 import { COST } from './weights';
@@ -211,8 +211,8 @@ async function surer(
   if (options.progress || options.held || signal?.aborted) return solution;
   const { now, pause, seconds = 5, seed = 1 } = options.solve;
   const until = now() + 1000 * POLISH_SHARE * seconds;
-  const schedule = await polished(compiled, solution, {
-    evenings: 300,
+  const schedule = await polishedInRounds(compiled, solution, {
+    rounds: 3,
     tries: 6000,
     seed,
     price: 0.001,
@@ -224,12 +224,12 @@ async function surer(
   return schedule === solution ? solution : { ...solution, ...schedule, status: 'feasible' };
 }
 
-const POLISH_SHARE = 0.4;
+const POLISH_SHARE = 0.6;
 
 /** The known plan with everything begun at its hour, or as soon after as what it waits for allows: what a cook does who just goes on. */
 function pushedOn({ likely }: Compiled, known: Schedule): Schedule {
   if (likely.steps.some(({ id }) => own(known.starts, id) === undefined)) return known;
-  const course = courseOf(likely, known, (unit) => readUnit(unit).sort === 'person');
+  const course = courseOf(likely, known, isPerson);
   const found = pushed(course);
   const starts = bare<number>();
   for (const [index, id] of course.ids.entries()) starts[id] = found[index]!;

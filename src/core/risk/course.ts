@@ -52,126 +52,209 @@ const SPARE = 20;
 /** A place in a set of 31; what lies beyond is nobody's choice. */
 const bit = (position: number) => (position < 31 ? 1 << position : 0);
 
-/**
- * Makes the course of a schedule. The order of things in each pot and oven is kept; people help each other out, and what finds its burner taken
- * goes onto another that would do.
- */
+interface Arc {
+  readonly from: number;
+  readonly to: number;
+  readonly fromEnd: number;
+  readonly ofEnd: number;
+  readonly least: number;
+  readonly most: number;
+}
+
+/** What uses a pot, or an appliance beside the burner, from the start of one step to the end of another. */
+interface Use {
+  readonly first: number;
+  readonly last: number;
+  /** Minutes that it is kept longer. */
+  readonly after: number;
+}
+
+/** Makes the course of a schedule: see `CourseMaker`. */
 export function courseOf(problem: Problem, schedule: Schedule, isPerson: (unit: string) => boolean): Course {
-  const { steps } = problem;
-  const n = steps.length;
-  const at = new Map(steps.map(({ id }, index) => [id, index]));
-  const start = Int32Array.from(steps, ({ id }) => own(schedule.starts, id) ?? 0);
-  const end = (index: number) => start[index]! + steps[index]!.minutes;
-  const arcs: { from: number; to: number; fromEnd: number; ofEnd: number; least: number; most: number }[] = [];
-  for (const link of problem.links) {
-    arcs.push({
+  const start = Int32Array.from(problem.steps, ({ id }) => own(schedule.starts, id) ?? 0);
+  return new CourseMaker(problem, schedule, isPerson).at(start);
+}
+
+/**
+ * Makes courses of schedules that differ in their hours alone. The order of things in each pot and oven is kept; people help each other out, and
+ * what finds its burner taken goes onto another that would do.
+ */
+export class CourseMaker {
+  private readonly links: readonly Arc[];
+  private readonly uses = new Map<string, Use[]>();
+  /** Pots that would do as well, by the step that takes one first. */
+  private readonly others = new Map<number, readonly string[]>();
+  private readonly person: Int32Array;
+  private readonly could: Int32Array;
+  private readonly breath: Int32Array;
+  private readonly people = new Map<string, number>();
+  private readonly place: Int32Array;
+  private readonly placeCould: Int32Array;
+  private readonly places = new Map<string, number>();
+  private readonly kin: Int32Array;
+  private readonly kins: number;
+  private readonly shortest: Float64Array;
+  private readonly likely: Float64Array;
+  private readonly longest: Float64Array;
+  private readonly earliest: Int32Array;
+  private readonly landings: readonly { readonly index: number; readonly soonest: number }[];
+  /** For each state of an oven the steps that want it. */
+  private readonly states: readonly { readonly change: number; readonly users: readonly number[] }[];
+
+  constructor(
+    private readonly problem: Problem,
+    schedule: Pick<Schedule, 'units' | 'holds'>,
+    isPerson: (unit: string) => boolean,
+  ) {
+    const { steps } = problem;
+    const n = steps.length;
+    const at = new Map(steps.map(({ id }, index) => [id, index]));
+    this.links = problem.links.map((link) => ({
       from: at.get(link.from)!,
       to: at.get(link.to)!,
       fromEnd: link.at === 'end' ? 1 : 0,
       ofEnd: link.of === 'end' ? 1 : 0,
       least: link.min,
       most: link.of === 'start' ? (link.max ?? NO_MOST) : NO_MOST,
-    });
+    }));
+    this.person = new Int32Array(n).fill(-1);
+    this.could = new Int32Array(n);
+    this.breath = new Int32Array(n);
+    this.place = new Int32Array(n).fill(-1);
+    this.placeCould = new Int32Array(n);
+    this.takeUnits(schedule);
+    this.takeHolds(schedule, at, isPerson);
+    this.kin = new Int32Array(n).fill(-1);
+    const kins = new Map<string, number>();
+    for (const [index, { id }] of steps.entries()) {
+      const name = this.person[index]! >= 0 ? `person ${this.person[index]}` : own(schedule.units, id)?.[0];
+      if (name === undefined) continue;
+      if (!kins.has(name)) kins.set(name, kins.size);
+      this.kin[index] = kins.get(name)!;
+    }
+    this.kins = kins.size;
+    this.shortest = Float64Array.from(steps, ({ spread, minutes }) => Math.min(minutes, spread?.[0] ?? minutes));
+    this.likely = Float64Array.from(steps, ({ minutes }) => minutes);
+    this.longest = Float64Array.from(steps, ({ spread, minutes }) => Math.max(minutes, spread?.[1] ?? minutes));
+    this.earliest = Int32Array.from(steps, ({ earliest }) => earliest ?? 0);
+    this.landings = problem.ready
+      .filter(({ early, late }) => early > 0 && late > early)
+      .map(({ step, by, hold }) => ({ index: at.get(step)!, soonest: by - hold - steps[at.get(step)!]!.minutes }));
+    this.states = problem.states.map(({ id, change }) => ({
+      change,
+      users: steps.flatMap((step, index) => (step.state?.id === id && step.minutes > 0 ? [index] : [])),
+    }));
   }
-  const follow = (from: number, to: number, least: number) => {
-    if (from !== to) arcs.push({ from, to, fromEnd: 1, ofEnd: 0, least, most: NO_MOST });
-  };
-  const others = new Map<number, readonly string[]>();
-  const uses = new Map<string, { lo: number; first: number; last: number; after: number }[]>();
-  const use = (unit: string, first: number, last: number, after: number) =>
-    uses.set(unit, [...(uses.get(unit) ?? []), { lo: start[first]!, first, last, after }]);
-  const person = new Int32Array(n).fill(-1);
-  const could = new Int32Array(n);
-  const breath = new Int32Array(n);
-  const people = new Map<string, number>();
-  const place = new Int32Array(n).fill(-1);
-  const placeCould = new Int32Array(n);
-  const places = new Map<string, number>();
-  const placeOf = (unit: string) => places.get(unit) ?? places.set(unit, places.size).size - 1;
-  const positionOf = (unit: string) => people.get(unit) ?? people.set(unit, people.size).size - 1;
-  for (const [index, { id, minutes }] of steps.entries()) {
-    if (minutes === 0) continue;
-    const [unit, ...others] = own(schedule.units, id) ?? [];
-    if (unit === undefined) continue;
-    place[index] = placeOf(unit);
-    for (const each of steps[index]!.units?.[0] ?? []) placeCould[index]! |= bit(placeOf(each.id));
-    for (const other of others) use(other, index, index, 0);
+
+  /** The course whose steps begin at these minutes; the array is the course's own from then on. */
+  at(start: Int32Array): Course {
+    const { problem, landings } = this;
+    const n = problem.steps.length;
+    const arcs = [...this.links, ...this.inTurn(start)].sort((a, b) => a.from - b.from);
+    const notBefore = this.earliest.slice();
+    for (const { index, soonest } of landings)
+      notBefore[index] = Math.max(notBefore[index]!, Math.min(start[index]!, soonest));
+    const arcAt = new Int32Array(n + 1);
+    for (const { from } of arcs) arcAt[from + 1]!++;
+    for (let i = 0; i < n; i++) arcAt[i + 1]! += arcAt[i]!;
+    const waitsFor = new Int32Array(n);
+    for (const { to } of arcs) waitsFor[to]!++;
+    return {
+      n,
+      ids: problem.steps.map(({ id }) => id),
+      planned: start,
+      notBefore,
+      shortest: this.shortest,
+      likely: this.likely,
+      longest: this.longest,
+      waitsFor,
+      arcAt,
+      arcTo: Int32Array.from(arcs, ({ to }) => to),
+      arcFromEnd: Uint8Array.from(arcs, ({ fromEnd }) => fromEnd),
+      arcOfEnd: Uint8Array.from(arcs, ({ ofEnd }) => ofEnd),
+      arcLeast: Int32Array.from(arcs, ({ least }) => least),
+      arcMost: Int32Array.from(arcs, ({ most }) => most),
+      person: this.person,
+      breath: this.breath,
+      could: this.could,
+      people: this.people.size,
+      place: this.place,
+      placeCould: this.placeCould,
+      places: this.places.size,
+      kin: this.kin,
+      kins: this.kins,
+    };
   }
-  for (const hold of problem.holds) {
-    const unit = own(schedule.holds, hold.id);
-    if (unit === undefined) continue;
-    const [first, last] = [at.get(hold.from)!, at.get(hold.to)!];
-    if (first === last && isPerson(unit)) {
-      person[first] = positionOf(unit);
-      breath[first] = hold.after;
-      for (const each of hold.units) could[first]! |= bit(positionOf(each.id));
-    } else {
-      use(unit, first, last, hold.after);
-      others.set(first, [...(others.get(first) ?? []), ...hold.units.map(({ id }) => id).filter((id) => id !== unit)]);
+
+  private takeUnits(schedule: Pick<Schedule, 'units'>): void {
+    for (const [index, { id, minutes, units }] of this.problem.steps.entries()) {
+      if (minutes === 0) continue;
+      const [unit, ...others] = own(schedule.units, id) ?? [];
+      if (unit === undefined) continue;
+      this.place[index] = positionIn(this.places, unit);
+      for (const each of units?.[0] ?? []) this.placeCould[index]! |= bit(positionIn(this.places, each.id));
+      for (const other of others) this.use(other, { first: index, last: index, after: 0 });
     }
   }
-  const isIdle = (unit: string, from: number, to: number) =>
-    (uses.get(unit) ?? []).every(({ lo, last, after }) => end(last) + after <= from - SPARE || lo >= to + SPARE);
-  for (const list of uses.values()) {
-    list.sort((a, b) => a.lo - b.lo);
-    for (const [index, next] of list.slice(1).entries()) {
-      // Nobody waits for a pot while another that would do hangs on the wall.
-      const spare = (others.get(next.first) ?? []).some((unit) => isIdle(unit, next.lo, end(next.last) + next.after));
-      if (!spare) follow(list[index]!.last, next.first, list[index]!.after);
-    }
-  }
-  for (const state of problem.states) {
-    const users = steps.flatMap((step, index) => (step.state?.id === state.id && step.minutes > 0 ? [index] : []));
-    for (const a of users) {
-      for (const b of users) {
-        if (steps[a]!.state!.value !== steps[b]!.state!.value && end(a) <= start[b]!) follow(a, b, state.change);
+
+  private takeHolds(
+    schedule: Pick<Schedule, 'holds'>,
+    at: ReadonlyMap<string, number>,
+    isPerson: (unit: string) => boolean,
+  ): void {
+    for (const { id, from, to, after, units } of this.problem.holds) {
+      const unit = own(schedule.holds, id);
+      if (unit === undefined) continue;
+      const [first, last] = [at.get(from)!, at.get(to)!];
+      if (first === last && isPerson(unit)) {
+        this.person[first] = positionIn(this.people, unit);
+        this.breath[first] = after;
+        for (const each of units) this.could[first]! |= bit(positionIn(this.people, each.id));
+      } else {
+        this.use(unit, { first, last, after });
+        const others = units.map((each) => each.id).filter((each) => each !== unit);
+        this.others.set(first, [...(this.others.get(first) ?? []), ...others]);
       }
     }
   }
-  const notBefore = Int32Array.from(steps, ({ earliest }) => earliest ?? 0);
-  for (const { step, by, hold, early, late } of problem.ready) {
-    const index = at.get(step)!;
-    const isLanding = early > 0 && late > early;
-    if (isLanding)
-      notBefore[index] = Math.max(notBefore[index]!, Math.min(start[index]!, by - hold - steps[index]!.minutes));
+
+  private use(unit: string, use: Use): void {
+    this.uses.set(unit, [...(this.uses.get(unit) ?? []), use]);
   }
-  const kin = new Int32Array(n).fill(-1);
-  const kins = new Map<string, number>();
-  for (const [index, { id }] of steps.entries()) {
-    const name = person[index]! >= 0 ? `person ${person[index]}` : own(schedule.units, id)?.[0];
-    if (name === undefined) continue;
-    if (!kins.has(name)) kins.set(name, kins.size);
-    kin[index] = kins.get(name)!;
+
+  /** What stands in a pot, or in an oven of a temperature, after something else. */
+  private *inTurn(start: Int32Array): Generator<Arc> {
+    const { likely, uses } = this;
+    const end = (index: number) => start[index]! + likely[index]!;
+    const isIdle = (unit: string, from: number, to: number) =>
+      (uses.get(unit) ?? []).every(
+        ({ first, last, after }) => end(last) + after <= from - SPARE || start[first]! >= to + SPARE,
+      );
+    for (const list of uses.values()) {
+      if (list.length < 2) continue;
+      const inOrder = [...list].sort((a, b) => start[a.first]! - start[b.first]!);
+      for (const [index, next] of inOrder.slice(1).entries()) {
+        const { last, after } = inOrder[index]!;
+        if (last === next.first) continue;
+        // Nobody waits for a pot while another that would do hangs on the wall.
+        const spare = (this.others.get(next.first) ?? []).some((unit) =>
+          isIdle(unit, start[next.first]!, end(next.last) + next.after),
+        );
+        if (!spare) yield { from: last, to: next.first, fromEnd: 1, ofEnd: 0, least: after, most: NO_MOST };
+      }
+    }
+    const warmth = (index: number) => this.problem.steps[index]!.state!.value;
+    for (const { change, users } of this.states) {
+      for (const a of users) {
+        for (const b of users) {
+          if (warmth(a) !== warmth(b) && end(a) <= start[b]!)
+            yield { from: a, to: b, fromEnd: 1, ofEnd: 0, least: change, most: NO_MOST };
+        }
+      }
+    }
   }
-  arcs.sort((a, b) => a.from - b.from);
-  const arcAt = new Int32Array(n + 1);
-  for (const { from } of arcs) arcAt[from + 1]!++;
-  for (let i = 0; i < n; i++) arcAt[i + 1]! += arcAt[i]!;
-  const waitsFor = new Int32Array(n);
-  for (const { to } of arcs) waitsFor[to]!++;
-  return {
-    n,
-    ids: steps.map(({ id }) => id),
-    planned: start,
-    notBefore,
-    shortest: Float64Array.from(steps, ({ spread, minutes }) => Math.min(minutes, spread?.[0] ?? minutes)),
-    likely: Float64Array.from(steps, ({ minutes }) => minutes),
-    longest: Float64Array.from(steps, ({ spread, minutes }) => Math.max(minutes, spread?.[1] ?? minutes)),
-    waitsFor,
-    arcAt,
-    arcTo: Int32Array.from(arcs, ({ to }) => to),
-    arcFromEnd: Uint8Array.from(arcs, ({ fromEnd }) => fromEnd),
-    arcOfEnd: Uint8Array.from(arcs, ({ ofEnd }) => ofEnd),
-    arcLeast: Int32Array.from(arcs, ({ least }) => least),
-    arcMost: Int32Array.from(arcs, ({ most }) => most),
-    person,
-    breath,
-    could,
-    people: people.size,
-    place,
-    placeCould,
-    places: places.size,
-    kin,
-    kins: kins.size,
-  };
+}
+
+function positionIn(positions: Map<string, number>, name: string): number {
+  return positions.get(name) ?? positions.set(name, positions.size).size - 1;
 }

@@ -19,8 +19,9 @@ export interface NetworkOptions {
   readonly sooner: number;
 }
 
-/** Moment 0 is minute 0 of the problem; then each step begins and ends. */
+/** Moment 0 is minute 0 of the problem; then each step begins and ends. The moment in which a step begins. */
 export const startOf = (step: number) => 1 + 2 * step;
+/** The moment in which a step ends. */
 export const endOf = (step: number) => 2 + 2 * step;
 
 /** Pools of more than so many at once are never what decides the order. */

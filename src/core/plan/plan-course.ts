@@ -1,0 +1,36 @@
+import { readUnit } from '@/core/meal/keys';
+import { bare, own } from '@/core/plain/record';
+import { type Course, courseOf } from '@/core/risk/course';
+import type { Compiled } from './compile';
+import type { Landing, Plan } from './plan';
+
+/** A plan made ready to be rehearsed. */
+export interface PlanCourse {
+  readonly course: Course;
+  /** Minute 0 of the course relative to the table. */
+  readonly origin: number;
+  readonly landings: readonly { readonly landing: Landing; readonly at: number }[];
+}
+
+/** A plan of a compiled meal, ready to be rehearsed. */
+export function courseOfPlan({ likely, origin }: Compiled, plan: Plan): PlanCourse {
+  const starts = bare<number>();
+  const units = bare<readonly string[]>();
+  for (const { id, latest } of likely.steps) {
+    const place = own(plan.known.places, id);
+    starts[id] = latest === 0 ? 0 : (place?.start ?? origin) - origin;
+    if (place) units[id] = place.units;
+  }
+  const course = courseOf(likely, { starts, units, holds: plan.known.holds }, isPerson);
+  const landings = plan.landings.flatMap((landing) => {
+    const last = plan.steps.filter(({ dishId, end }) => dishId === landing.dishId && end === landing.ready).at(-1);
+    const at = last ? course.ids.indexOf(last.key) : -1;
+    return at < 0 ? [] : [{ landing, at }];
+  });
+  return { course, origin, landings };
+}
+
+/** Whether a unit of the problem is somebody's hands. */
+export function isPerson(unit: string): boolean {
+  return readUnit(unit).sort === 'person';
+}

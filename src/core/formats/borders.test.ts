@@ -2,7 +2,8 @@ import ICAL from 'ical.js';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { UNFIT_IDS } from '@/core/plain/id';
-import { plainGrain, planned, mealOf as testMeal } from '@/core/testing/meals';
+import { clockAt } from '@/core/plain/wall-clock';
+import { friedGreens, plainGrain, planned, mealOf as testMeal } from '@/core/testing/meals';
 import { planCalendar } from './calendar';
 import { mealFile, readMealFile } from './meal-file';
 import { table } from './table';
@@ -71,14 +72,25 @@ describe('at the border of a meal file', () => {
 });
 
 describe('what goes out', () => {
+  const options = { tableAt: 1_780_000_000_000, midnight: 0, which: 'all', alarm: 5, now: 0, changedAt: 0 } as const;
+
   it('has no line of the calendar that the meal’s own name began', async () => {
     const meal = testMeal([plainGrain()]);
     const plan = await planned(meal, 1);
     const name = 'Supper\r\nEND:VCALENDAR\r\nX-EVIL:1';
-    const options = { tableAt: 1_780_000_000_000, midnight: 0, which: 'all', alarm: 5, now: 0, changedAt: 0 } as const;
     const text = planCalendar({ id: 'm', name }, plan, options);
     expect(text.split(/\r?\n/).filter((line) => /^(END:VCALENDAR|X-EVIL)/.test(line))).toEqual(['END:VCALENDAR']);
     expect(new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').length).toBeGreaterThan(2);
+  });
+
+  it('has in the calendar until when a step may take', async () => {
+    const plan = await planned(testMeal([friedGreens(5)]), 1);
+    const step = plan.steps.find(({ end, longestEnd }) => longestEnd > end)!;
+    const events = new ICAL.Component(ICAL.parse(planCalendar({ id: 'm', name: 'M' }, plan, options)))
+      .getAllSubcomponents('vevent')
+      .map((each) => new ICAL.Event(each));
+    const event = events.find(({ description }) => description.startsWith(step.says))!;
+    expect(event.description).toContain(`It may take until ${clockAt(plan, step.longestEnd)}.`);
   });
 
   it.each(['=1+1', '+1', '-1', '@x', '=1\r\n2', '\n=1', '\r=1', '\t=1'])('tells a table that %j is words', (cell) => {

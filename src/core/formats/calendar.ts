@@ -1,4 +1,5 @@
 import ical, { ICalAlarmType } from 'ical-generator';
+import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { capital } from '@/core/units/words';
 
@@ -52,7 +53,7 @@ export function planCalendar(
   for (const step of plan.steps.filter(isCue)) {
     const start = tableAt + step.start * MINUTE;
     if (which === 'earlier days' && start >= midnight) continue;
-    add(step.key, start, tableAt + step.end * MINUTE, `${capital(step.name)}: ${step.dishName}`, wordsOf(step));
+    add(step.key, start, tableAt + step.end * MINUTE, `${capital(step.name)}: ${step.dishName}`, wordsOf(step, plan));
   }
   if (which === 'all')
     add('table', tableAt, tableAt + TABLE_MINUTES * MINUTE, `${meal.name}: to the table`, plan.verdict);
@@ -67,9 +68,13 @@ export function isCue({ attention, follows }: PlannedStep): boolean {
   return attention === 'hands' || follows === null;
 }
 
-function wordsOf({ says, amounts, station, doneWhen, cautions }: PlannedStep): string {
+function wordsOf(
+  { says, amounts, station, doneWhen, cautions, end, longestEnd }: PlannedStep,
+  table: TableHour,
+): string {
   return [
     says,
+    longestEnd > end ? `It may take until ${clockAt(table, longestEnd)}.` : '',
     amounts.length > 0 ? `In goes: ${amounts.join('; ')}.` : '',
     station.sort === 'board' || station.sort === 'shelf' ? '' : `On: ${station.name}.`,
     doneWhen ? `Done when ${doneWhen}.` : '',

@@ -69,7 +69,7 @@ export function wallPdf(
   const half = splitEvenly(sheet.rows.map(weightOf));
   return paper(size, points, [
     { text: inFonts([sheet.title]), style: 'title' },
-    { text: inFonts([under]) },
+    { text: inFonts([sheet.odds ? `${under}\n${sheet.odds}` : under]) },
     { svg, width: (size === 'A4' ? 595.28 : 612) - 2 * MARGIN, margin: [0, points * 0.4, 0, points * 0.2] },
     {
       text: inFonts([

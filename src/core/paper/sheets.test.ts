@@ -43,6 +43,24 @@ describe('the sheet for the wall', () => {
     expect(table).toEqual([...table].sort());
   });
 
+  it('tells no hour more surely than it is: until when a step may take, between what a dish is ready, how often all lands', () => {
+    const { rows, dishes, odds } = wallSheet(meal, plan, clock);
+    expect(odds).toMatch(/^In \d+ of 20 rehearsed evenings/);
+    const wide = plan.steps.find(({ end, longestEnd }) => longestEnd > end)!;
+    const sure = plan.steps.find(({ end, longestEnd }) => longestEnd === end)!;
+    const until = (key: string) => rows.find((row) => row.key === key)!.until;
+    expect(until(wide.key)).toBe(`${clock(wide.end).time}, at the latest ${clock(wide.longestEnd).time}`);
+    expect(until(sure.key)).toBe(clock(sure.end).time);
+    const spread = plan.odds!.dishes.find(({ ready: [soon, , late] }) => late > soon)!;
+    const [soon, , late] = spread.ready;
+    expect(dishes.find(({ name }) => name === spread.dishName)!.lands).toBe(
+      `${clock(soon).time} to ${clock(late).time}`,
+    );
+    const unrehearsed = wallSheet(meal, { ...plan, odds: undefined } as never, clock);
+    expect(unrehearsed.odds).toBe('');
+    expect(unrehearsed.dishes.every(({ lands }) => /^(\d\d:\d\d)?$/.test(lands))).toBe(true);
+  });
+
   it('has each caution once, with a letter that stands at its steps', () => {
     const { rows, cautions } = wallSheet(meal, plan, clock);
     expect(new Set(cautions.map(({ says }) => says)).size).toBe(cautions.length);

@@ -1,5 +1,6 @@
 import type { Meal } from '@/core/meal/meal';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
+import { sayOdds } from '@/core/plan/say-odds';
 import { type BoardRound, boardRounds, bowlsOf } from '@/core/prep/bowls';
 import { type TakenOut, takenOut } from '@/core/prep/vessels-out';
 
@@ -12,6 +13,7 @@ export interface WallRow {
   /** Set on the first line of each day but the table's own. */
   readonly day: string | null;
   readonly time: string;
+  /** When it is over by its likely minutes, and, where it may take longer, by its longest: "18:20", "18:20, at the latest 18:35". */
   readonly until: string;
   readonly step: string;
   readonly dish: string;
@@ -28,7 +30,10 @@ export interface WallRow {
 /** One meal for the kitchen wall: everything by the clock, what goes in, and the cautions, each once. */
 export interface WallSheet {
   readonly title: string;
+  /** How sure the evening is, in a sentence; empty where it was not rehearsed. */
+  readonly odds: string;
   readonly rows: readonly WallRow[];
+  /** `lands`: the hour at which a dish is ready, or the hours between which it is in nine evenings of ten. */
   readonly dishes: readonly { readonly number: number; readonly name: string; readonly lands: string }[];
   readonly cautions: readonly { readonly mark: string; readonly says: string }[];
 }
@@ -54,7 +59,7 @@ export function wallSheet(meal: Meal, plan: Plan, clock: Clock): WallSheet {
         key: step.key,
         day: isNew ? day : null,
         time,
-        until: clock(step.end).time,
+        until: untilOf(step, clock),
         step: step.name,
         dish: step.dishName,
         number: numbers.get(step.dishId) ?? 0,
@@ -66,13 +71,24 @@ export function wallSheet(meal: Meal, plan: Plan, clock: Clock): WallSheet {
     });
   return {
     title: meal.name,
+    odds: plan.odds ? sayOdds(plan.odds, meal) : '',
     rows,
-    dishes: meal.dishes.map(({ id, name }) => {
-      const landing = plan.landings.find(({ dishId }) => dishId === id);
-      return { number: numbers.get(id)!, name, lands: landing ? clock(landing.ready).time : '' };
-    }),
+    dishes: meal.dishes.map(({ id, name }) => ({ number: numbers.get(id)!, name, lands: landsOf(plan, id, clock) })),
     cautions: [...marks].map(([says, mark]) => ({ mark, says })),
   };
+}
+
+function untilOf({ end, longestEnd }: PlannedStep, clock: Clock): string {
+  const { time } = clock(end);
+  return longestEnd > end ? `${time}, at the latest ${clock(longestEnd).time}` : time;
+}
+
+function landsOf({ landings, odds }: Plan, dish: string, clock: Clock): string {
+  const landing = landings.find(({ dishId }) => dishId === dish);
+  const ready = odds?.dishes.find(({ dishId }) => dishId === dish)?.ready;
+  if (!ready) return landing ? clock(landing.ready).time : '';
+  const [soon, late] = [clock(ready[0]).time, clock(ready[2]).time];
+  return soon === late ? soon : `${soon} to ${late}`;
 }
 
 /** a to z, then aa, ab. */

@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { Dish } from '@/core/dish/dish';
-import { chop, dish, follow, fry, item, pot, waits } from '@/core/dish/write';
 import type { Meal } from '@/core/meal/meal';
 import { cookEach } from '@/core/risk/rehearse';
 import { seededRandom } from '@/core/schedule/random';
-import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
+import { drainedGrain, friedGreens, mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { assuredOf } from './assured';
 import { compile } from './compile';
 import type { Plan } from './plan';
@@ -12,23 +11,6 @@ import { courseOfPlan, type PlanCourse } from './plan-course';
 import { knownPlan } from './read';
 import { sayAssured, sayOdds } from './say-odds';
 import { NOT_TASTED, ON_TIME } from './well-landed';
-
-/** Chopped, then fried for 8 to 16 minutes; good for so many minutes. */
-function friedGreens(wellMinutes: number): Dish {
-  return dish({
-    id: 'greens',
-    name: 'Greens',
-    servings: 4,
-    ingredients: [item('greens', 400, 'g', 'chard')],
-    steps: [
-      chop('cut', 'cut', 5, 'Cut them.', { uses: ['greens'] }),
-      fry('fry', 'fry', 'medium', [8, 10, 16], 'Fry them.', { vessel: 'pan' }),
-    ],
-    links: [follow('cut', 'fry', 0, 60)],
-    vessels: [pot('pan', 'pan', ['pan'], 1, 'fry', 'fry')],
-    lands: { step: 'fry', waits: waits('hot', wellMinutes, wellMinutes + 30, 'covered') },
-  });
-}
 
 function looked(meal: Meal, plan: Plan) {
   const compiled = compile(meal, { known: knownPlan(plan), roomShare: 0 });

@@ -63,6 +63,23 @@ export function drainedGrain(): Dish {
   });
 }
 
+/** Chopped, then fried for 8 to 16 minutes; good for so many minutes. */
+export function friedGreens(wellMinutes: number): Dish {
+  return dish({
+    id: 'greens',
+    name: 'Greens',
+    servings: 4,
+    ingredients: [item('greens', 400, 'g', 'chard')],
+    steps: [
+      chop('cut', 'cut', 5, 'Cut them.', { uses: ['greens'] }),
+      fry('fry', 'fry', 'medium', [8, 10, 16], 'Fry them.', { vessel: 'pan' }),
+    ],
+    links: [follow('cut', 'fry', 0, 60)],
+    vessels: [pot('pan', 'pan', ['pan'], 1, 'fry', 'fry')],
+    lands: { step: 'fry', waits: waits('hot', wellMinutes, wellMinutes + 30, 'covered') },
+  });
+}
+
 /** A meal planned by likely minutes alone, so that its plan can be reasoned about. */
 export function mealOf(dishes: readonly Dish[], change: Partial<Meal> = {}): Meal {
   return {

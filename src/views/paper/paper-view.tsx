@@ -237,6 +237,7 @@ function Wall({ sheet, svg, under, size }: WallProps) {
         >
           <h2 style={{ fontSize: '1.9em', lineHeight: 1.1 }}>{sheet.title}</h2>
           <p>{under}</p>
+          {sheet.odds && <p>{sheet.odds}</p>}
           {/* biome-ignore lint/performance/noImgElement: a drawing made on the spot, nothing to optimise */}
           <img
             alt="The evening drawn: a row a station, a bar a step, numbered by dish"

@@ -8,9 +8,7 @@ test('the evening is rehearsed: how often all lands, what decides, and one of th
 }) => {
   const errors = watchForErrors(page);
   await openMeal(page, 'harvest');
-  await expect(page.getByTestId('verdict')).toContainText(
-    /^(In \d+ of 20 rehearsed evenings|Whatever happens)/,
-  );
+  await expect(page.getByTestId('verdict')).toContainText(/^(In \d+ of 20 rehearsed evenings|Whatever happens)/);
   await page.getByRole('link', { name: 'Rehearse' }).click();
   const hundred = page.getByRole('region', { name: 'A hundred evenings' });
   await expect(hundred.getByTestId('rehearsed')).toContainText(/^\d+ of them were on time/);
@@ -45,6 +43,7 @@ test('a plan leans to short or to sure, and that is kept', async ({ page }) => {
   await expect.poll(first).not.toBe(even);
   await settled(page);
   expect((await first()) > even).toBe(true);
+  await expect(page.getByTestId('odds-moved')).toContainText(/Lands well in \d+ of 20 evenings; in \d+ before/);
   await visit(page, '/meals/boat');
   await settled(page);
   await expect(page.getByText('the shortest evening, if all takes its usual minutes')).toBeVisible();

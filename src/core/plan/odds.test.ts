@@ -9,7 +9,7 @@ import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals'
 import { compile } from './compile';
 import { eveningsOf, oddsOfMeal } from './odds';
 import type { Odds, Plan, PlannedStep } from './plan';
-import { sayCauses, sayHour, sayLearned, sayOdds, saySpread } from './say-odds';
+import { sayCauses, sayHour, sayLearned, sayOdds, sayOddsChange, saySpread } from './say-odds';
 import { NOT_TASTED, ON_TIME } from './well-landed';
 
 const TABLE = Date.UTC(2026, 10, 28, 18, 0);
@@ -156,6 +156,13 @@ describe('what is said of odds', () => {
       'Ready between 5 min before and the table in 9 of 10 evenings; good in 19 of 20.',
     );
     expect(saySpread({ ...rice!, ready: [0, 0, 0] }, {})).toMatch(/^Ready as the table is laid/);
+  });
+
+  it('says what a change does to them, where it does anything that can be told', () => {
+    expect(sayOddsChange({ good: 0.96 }, { good: 0.72 })).toBe(
+      'Lands well in 14 of 20 evenings; in 19 before this change.',
+    );
+    expect(sayOddsChange({ good: 0.96 }, { good: 0.97 })).toBe('');
   });
 
   it('says from how many evenings a step has its minutes, and how far they strayed', () => {

@@ -25,6 +25,12 @@ export function sayOdds({ good, within5, table, assured }: Odds, at: TableHour):
     : `In ${onTime} of ${OF} rehearsed evenings all is on the table by ${by}, in ${well} of them with everything at its best.`;
 }
 
+/** What a change does to the odds: "Lands well in 14 of 20 evenings; in 19 before this change." Empty where that is the same. */
+export function sayOddsChange(before: Pick<Odds, 'good'>, after: Pick<Odds, 'good'>): string {
+  const [was, is] = [ofTwenty(before.good), ofTwenty(after.good)];
+  return was === is ? '' : `Lands well in ${is} of ${OF} evenings; in ${was} before this change.`;
+}
+
 /** Minutes after its hour by which the table is laid in such a share of evenings. */
 export function tableWithin(table: readonly number[], share: (typeof TABLE_SHARES)[number]): number {
   return table[TABLE_SHARES.indexOf(share)]!;

@@ -3,6 +3,7 @@ import type { MadeAhead, Meal } from '@/core/meal/meal';
 import { minuteAt } from '@/core/plain/wall-clock';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
+import { ofTwenty } from '@/core/plan/say-odds';
 import { applied } from '@/core/remedies/change';
 import { type Tryable, type TryOutOptions, tryOut } from '@/core/remedies/try-out';
 import { handsBetween, hotHourOf } from './hot-hour';
@@ -23,11 +24,13 @@ export interface AheadProposal extends AheadIdea {
   readonly sparesHotHour: number;
   /** Minutes by which the last dish is late. */
   readonly late: number;
+  /** Share of rehearsed evenings that land well; null where they were not rehearsed. */
+  readonly good: number | null;
 }
 
 /**
  * Plans each dish that can be made ahead and is not, on the evening before, and returns those that spare hands on the day or bring
- * something late into time, the best first: less late, then what the last hour and the day are spared.
+ * something late into time, the best first: less late, then more evenings that land well, then what the last hour and the day are spared.
  */
 export async function proposeAhead(
   written: Meal,
@@ -53,19 +56,26 @@ export async function proposeAhead(
       if (!result.ok) return null;
       const then = dayOf(meal, result.plan);
       const spares = now.hands - then.hands;
-      const helps = spares > 0 || then.late < now.late;
+      const helps = spares > 0 || then.late < now.late || lands(then) > lands(now);
       return helps ? { ...idea, ...then, spares, sparesHotHour: now.hotHour - then.hotHour } : null;
     },
-    (a, b) => a.late - b.late || b.spares + 2 * b.sparesHotHour - (a.spares + 2 * a.sparesHotHour),
+    (a, b) =>
+      a.late - b.late || lands(b) - lands(a) || b.spares + 2 * b.sparesHotHour - (a.spares + 2 * a.sparesHotHour),
     () => undefined,
     options,
   );
 }
 
-function dayOf(meal: Meal, plan: Plan): Pick<AheadProposal, 'hands' | 'hotHour' | 'late'> {
+/** Evenings that land well, as finely as anybody can tell: of twenty. */
+function lands({ good }: Pick<AheadProposal, 'good'>): number {
+  return good === null ? 0 : ofTwenty(good);
+}
+
+function dayOf(meal: Meal, plan: Plan): Pick<AheadProposal, 'hands' | 'hotHour' | 'late' | 'good'> {
   return {
     hands: Math.round(handsBetween(meal, plan, minuteAt(meal, 0, 0), 0)),
     hotHour: Math.round(hotHourOf(meal, plan).minutes),
     late: Math.max(0, ...plan.landings.map(({ late }) => late)),
+    good: plan.odds?.good ?? null,
   };
 }

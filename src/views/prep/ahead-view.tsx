@@ -4,6 +4,7 @@ import { format, isSameDay, subDays } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
 import type { MadeAhead, Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/plan/plan';
+import { ofTwenty } from '@/core/plan/say-odds';
 import { keptTooLong, type Offer, offersOf } from '@/core/prep/offers';
 import { type AheadProposal, proposeAhead } from '@/core/prep/propose';
 import { pantry } from '@/store/db';
@@ -228,7 +229,7 @@ function Propose({ written, plan, onChoose }: ProposeProps) {
     return <p className="mt-2">Nothing made the evening before would spare the day anything.</p>;
   return (
     <ol aria-label="What helps most" className="mt-2 border-t border-line">
-      {search.found.map(({ offer, made, spares, hands, sparesHotHour, hotHour, late }) => (
+      {search.found.map(({ offer, made, spares, hands, sparesHotHour, hotHour, late, good }) => (
         <li key={made.dish} className="flex items-center justify-between gap-4 border-b border-line py-1.5">
           <span>
             {offer.dishName} {offer.whole ? '' : `up to “${offer.lastStep}” `}the evening before
@@ -236,6 +237,11 @@ function Propose({ written, plan, onChoose }: ProposeProps) {
               hands on the day {hands} min instead of {hands + spares}; in the last hour {hotHour} instead of{' '}
               {hotHour + sparesHotHour}
               {late > 0 ? `; still ${late} min late` : ''}
+              {good !== null && `; lands well in ${ofTwenty(good)} of 20 evenings`}
+              {plan.odds &&
+                good !== null &&
+                ofTwenty(good) !== ofTwenty(plan.odds.good) &&
+                ` instead of ${ofTwenty(plan.odds.good)}`}
             </span>
           </span>
           <Button

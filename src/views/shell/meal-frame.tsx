@@ -8,6 +8,7 @@ import { createContext, useContext, useEffect, useRef, useSyncExternalStore } fr
 import type { Meal } from '@/core/meal/meal';
 import { lacksVessel } from '@/core/meal/missing-vessels';
 import { provenGiven } from '@/core/plan/proven';
+import { sayOddsChange } from '@/core/plan/say-odds';
 import { wantsWayOut } from '@/core/remedies/ways-out';
 import { DEFER, findingsOf, heeded } from '@/core/safety/findings';
 import { pantry } from '@/store/db';
@@ -129,7 +130,8 @@ function Proven({ given }: { readonly given: readonly string[] }) {
 }
 
 function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: PlanState }) {
-  const { plan, refusals, settling, long, settle } = planned;
+  const { plan, refusals, settling, long, settle, oddsBefore } = planned;
+  const moved = !settling && plan?.odds && oddsBefore ? sayOddsChange(oddsBefore, plan.odds) : '';
   const seat = useSyncExternalStore(plannerSeat.subscribe, plannerSeat.now, () => 'worker' as const);
   const open = plan && refusals.length === 0 ? heeded(meal, findingsOf(meal, plan)).open : [];
   const stuck =
@@ -148,6 +150,12 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
           <p className="text-lg" data-testid="verdict">
             {plan.verdict}
             {plan.proven && <Proven given={provenGiven(meal)} />}
+            {moved && (
+              <strong className="font-semibold" data-testid="odds-moved">
+                {' '}
+                {moved}
+              </strong>
+            )}
           </p>
         )}
         {open.length > 0 && (

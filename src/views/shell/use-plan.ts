@@ -5,7 +5,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Refusal } from '@/core/dish/check';
 import { hourPast } from '@/core/meal/check';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/plan/plan';
+import type { Odds, Plan } from '@/core/plan/plan';
 import { knownPlan } from '@/core/plan/read';
 import { pantry } from '@/store/db';
 import { printOf, tableInstant } from '@/store/meals';
@@ -20,6 +20,8 @@ export interface PlanState {
   readonly long: boolean;
   /** Milliseconds from the change to the first plan that fits it; null until then. */
   readonly firstAfter: number | null;
+  /** The odds before the last change of the meal; null where it was not changed since the page opened. */
+  readonly oddsBefore: Odds | null;
   /** Keeps the plan as it is. */
   readonly settle: () => void;
 }
@@ -37,6 +39,7 @@ export function usePlan(meal: Meal | undefined): PlanState {
     settling: false,
     long: false,
     firstAfter: null,
+    oddsBefore: null,
   });
   const print = meal ? printOf(meal) : null;
   const latest = useRef<Meal | undefined>(undefined);
@@ -95,7 +98,7 @@ async function planAnew(
     return;
   }
   const begun = performance.now();
-  show({ settling: true, long: false, firstAfter: null });
+  show({ settling: true, long: false, firstAfter: null, oddsBefore: null });
   const known = before?.mealId === meal.id ? before : kept?.plan;
   let first = true;
   const ask = (seconds: number) =>
@@ -121,6 +124,7 @@ async function planAnew(
     show({ plan: null, refusals: result.refusals, settling: false, long: false });
     return;
   }
-  show({ plan: result.plan, refusals: [], settling: false, long: false });
+  const oddsBefore = (before?.mealId === meal.id && before.odds) || null;
+  show({ plan: result.plan, refusals: [], settling: false, long: false, oddsBefore });
   await pantry().plans.put({ mealId: meal.id, print, plan: result.plan });
 }

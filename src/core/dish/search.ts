@@ -10,6 +10,7 @@ export interface Card {
   readonly dish: Dish;
   readonly words: string;
   readonly minutes: number;
+  /** Minutes of hands. */
   readonly hands: number;
   readonly needs: readonly Needs[];
   /** Whom it suits; not known where something in it is not. */
@@ -23,6 +24,7 @@ export interface Card {
 export interface Wish {
   readonly words?: string;
   readonly mostMinutes?: number;
+  /** Minutes of hands at most. */
   readonly mostHands?: number;
   /** Needs no burner, no oven, or neither. */
   readonly without?: readonly Exclude<Needs, 'nothing hot'>[];

@@ -33,6 +33,7 @@ export const BACKUP_VERSION = 3;
 export interface BackupFile {
   readonly format: 'warm-cadence/backup';
   readonly version: typeof BACKUP_VERSION;
+  /** Milliseconds since 1970. */
   readonly savedAt: number;
   readonly kitchens: readonly Kitchen[];
   readonly dishes: readonly Dish[];

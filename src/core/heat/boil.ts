@@ -1,7 +1,7 @@
 import type { Burner, BurnerStrength } from '@/core/kitchen/kitchen';
 import { boilingPoint, HEAT_OF_VAPORISATION, HIGHEST_METRES, LOWEST_METRES, SPECIFIC_HEAT } from './water';
 
-/** A figure with the band it may well lie in: no kitchen is a laboratory. */
+/** A figure with the band it may well lie in, in whatever it is counted in: no kitchen is a laboratory. */
 export interface Range {
   readonly low: number;
   readonly likely: number;

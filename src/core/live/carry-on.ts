@@ -19,6 +19,7 @@ export interface RestRequest {
 /** The plan of an evening from now on with its hour, and what changed in it, in a sentence. */
 export interface CarriedOn {
   readonly plan: Plan;
+  /** Milliseconds since 1970. */
   readonly tableAt: number;
   readonly moved: string;
 }

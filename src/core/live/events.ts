@@ -1,4 +1,5 @@
 import type { WarmPlace } from '@/core/dish/keep-warm';
+import type { StepKey, UnitKey } from '@/core/meal/keys';
 
 /** The three answers to a look. */
 export type Look = 'not there' | 'nearly' | 'there';
@@ -16,22 +17,22 @@ interface Told {
 
 /** What the cook tells the app, in order; nothing is ever taken out of the log. Instants are milliseconds since 1970. */
 export type LiveEvent =
-  | (Told & { readonly kind: 'begun' | 'done'; readonly key: string })
+  | (Told & { readonly kind: 'begun' | 'done'; readonly key: StepKey })
   /** Done by the clock, while the cook was silent and it was safe to think so. */
-  | (Told & { readonly kind: 'clock'; readonly key: string })
+  | (Told & { readonly kind: 'clock'; readonly key: StepKey })
   /** The step needs more time: it is now thought to end at `until`. */
-  | (Told & { readonly kind: 'not-yet'; readonly key: string; readonly until: number })
+  | (Told & { readonly kind: 'not-yet'; readonly key: StepKey; readonly until: number })
   /** A look at it, and when it is thought to be there. */
-  | (Told & { readonly kind: 'checked'; readonly key: string; readonly look: Look; readonly until: number })
+  | (Told & { readonly kind: 'checked'; readonly key: StepKey; readonly look: Look; readonly until: number })
   /** Water went in: so much, and it comes back to the simmer first. */
-  | (Told & { readonly kind: 'water'; readonly key: string; readonly ml: number; readonly until: number })
+  | (Told & { readonly kind: 'water'; readonly key: StepKey; readonly ml: number; readonly until: number })
   /** A probe or a scale thinks that it is there at `until`. */
-  | (Told & { readonly kind: 'forecast'; readonly key: string; readonly until: number })
-  | (Told & { readonly kind: 'paused' | 'resumed' | 'skipped'; readonly key: string })
+  | (Told & { readonly kind: 'forecast'; readonly key: StepKey; readonly until: number })
+  | (Told & { readonly kind: 'paused' | 'resumed' | 'skipped'; readonly key: StepKey })
   /** It stands on another burner or in another appliance now. */
-  | (Told & { readonly kind: 'moved'; readonly key: string; readonly unit: string })
+  | (Told & { readonly kind: 'moved'; readonly key: StepKey; readonly unit: UnitKey })
   /** A burner or an appliance gives no more heat. */
-  | (Told & { readonly kind: 'failed'; readonly unit: string })
+  | (Told & { readonly kind: 'failed'; readonly unit: UnitKey })
   /** The table is laid later (or sooner) by so many minutes. */
   | (Told & { readonly kind: 'hour'; readonly minutes: number })
   /** The hour stays though something comes up to so many minutes late, and though these dishes stand too long. */
@@ -41,14 +42,14 @@ export type LiveEvent =
   /** Once it is ready the dish is kept warm until shortly before the table. */
   | (Told & { readonly kind: 'keep-warm'; readonly dish: string; readonly where: WarmPlace })
   /** The flame was turned down under it: it comes more slowly, and is thought to end at `until`. */
-  | (Told & { readonly kind: 'turned-down'; readonly key: string; readonly until: number })
+  | (Told & { readonly kind: 'turned-down'; readonly key: StepKey; readonly until: number })
   /**
    * It simmers on in the oven. Where it was under way, it stays on the burner until the oven is warm, at `until`, and has `rest` minutes
    * in the oven after that.
    */
   | (Told & {
       readonly kind: 'to-oven';
-      readonly key: string;
+      readonly key: StepKey;
       readonly under?: { readonly until: number; readonly rest: number };
     })
   | (Told & { readonly kind: 'dropped'; readonly dish: string })
@@ -155,7 +156,7 @@ function saysTheSame(event: LiveEvent, said: NewEvent): boolean {
   });
 }
 
-/** What was told about one step. */
+/** What was told about one step; instants in milliseconds since 1970. */
 export interface StepTold {
   readonly begun?: number;
   /** The first word about it: then it was under way at the latest. */

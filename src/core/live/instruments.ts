@@ -67,6 +67,7 @@ export function believed(kind: Instrument['kind'], readings: readonly Measuremen
 
 /** When something will be there, and how sure that is. */
 export interface Forecast {
+  /** Milliseconds since 1970. */
   readonly at: number;
   /** Minutes sooner or later that are as likely as not; nine chances in ten within twice as many. */
   readonly give: number;

@@ -3,7 +3,7 @@ import type { Instrument, Measurement } from './instruments';
 
 const MINUTE = 60_000;
 
-/** What goes wrong with a pretended instrument, and when. */
+/** What goes wrong with a pretended instrument, and between which instants, in milliseconds since 1970. */
 export interface Mishap {
   readonly kind: 'silent' | 'jump' | 'frozen';
   readonly from: number;

@@ -1,7 +1,7 @@
 import type { Evening } from '@/core/live/evening';
 import { pausedFor, standingEvents, toldOf } from '@/core/live/events';
 import { liveSteps } from '@/core/live/session';
-import { stepKey, unitId } from '@/core/meal/keys';
+import { type StepKey, stepKey, unitId } from '@/core/meal/keys';
 import type { PlannedStep } from '@/core/plan/plan';
 
 const MINUTE = 60_000;
@@ -10,8 +10,8 @@ const MINUTE = 60_000;
 export interface StepRecord {
   readonly eveningId: string;
   /** `dish/step`, without the part. */
-  readonly step: string;
-  readonly key: string;
+  readonly step: StepKey;
+  readonly key: StepKey;
   readonly dishId: string;
   readonly dishName: string;
   readonly name: string;

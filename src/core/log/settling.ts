@@ -6,7 +6,9 @@ import { recordsOf } from './records';
 /** What was thought of the hands after each evening, in the order they were cooked. */
 export interface Settled {
   readonly evening: string;
+  /** Milliseconds since 1970. */
   readonly at: number;
+  /** How many times longer than written, likely, and between what in nine chances of ten. */
   readonly factor: number;
   readonly low: number;
   readonly high: number;

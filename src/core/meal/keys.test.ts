@@ -96,6 +96,18 @@ describe('keys of steps', () => {
   });
 });
 
+describe('a key of one sort', () => {
+  it('is refused by the compiler where one of another is asked for, and any text may be one', () => {
+    const unit = unitId('burner', 'big');
+    // @ts-expect-error: a burner is no step
+    expect(readKey(unit)).toBeNull();
+    // @ts-expect-error: a step is no burner
+    expect(readUnit(stepKey('rice', 'boil')).sort).not.toBe('burner');
+    const text: string = 'rice/boil';
+    expect(readKey(text)?.dish).toBe('rice');
+  });
+});
+
 describe('units of the kitchen', () => {
   it('are read back whatever the ids are, and never taken for one another', () => {
     fc.assert(

@@ -4,6 +4,19 @@
  * (letters, digits, - and _) stand in a key as they are.
  */
 
+/**
+ * A text that is known to be a key of one sort: the compiler refuses it where a key of another sort is asked for. What comes out of a
+ * file or out of a record of the scheduler is text, and may stand for any.
+ */
+type Key<Sort extends string> = string & { readonly sort?: Sort };
+
+/** Names a step in a plan, or a part of it. */
+export type StepKey = Key<'step'>;
+/** Names something that the scheduler gives to one step at a time. */
+export type UnitKey = Key<'unit'>;
+/** Names what keeps such a thing from one step to another. */
+export type HoldKey = Key<'hold'>;
+
 /** Signs with a meaning in a key, and the sign that escapes. */
 const SIGNS = /[%/.~#: ]/g;
 
@@ -16,17 +29,17 @@ function plain(id: string): string {
 }
 
 /** Key of a step of a dish, whole: `dish/step`. */
-export function stepKey(dish: string, step: string): string {
+export function stepKey(dish: string, step: string): StepKey {
   return `${escaped(dish)}/${escaped(step)}`;
 }
 
 /** Key of one of several parts (batches, sittings) of a step, counted from 1: `dish/step.2`. */
-export function partKey(dish: string, step: string, part: number, parts: number): string {
+export function partKey(dish: string, step: string, part: number, parts: number): StepKey {
   return parts > 1 ? `${stepKey(dish, step)}.${part}` : stepKey(dish, step);
 }
 
 /** Key of the step that warms the oven for a dish's oven step: `dish/step~warm`. */
-export function warmKey(dish: string, step: string): string {
+export function warmKey(dish: string, step: string): StepKey {
   return `${stepKey(dish, step)}${WARM}`;
 }
 const WARM = '~warm';
@@ -41,7 +54,7 @@ export interface ReadKey {
 }
 
 /** Reads the key of a planned step; null for any other text. */
-export function readKey(key: string): ReadKey | null {
+export function readKey(key: StepKey): ReadKey | null {
   const found = /^([^/ ]*)\/([^/.~ ]*)(?:\.(\d+))?(~warm)?$/.exec(key);
   if (!found) return null;
   const [, dish = '', step = '', part, warm] = found;
@@ -54,22 +67,22 @@ export function readKey(key: string): ReadKey | null {
 }
 
 /** Whether a key is that of a step or of one of its parts, given the step's key. */
-export function isPartOf(key: string, step: string): boolean {
+export function isPartOf(key: StepKey, step: StepKey): boolean {
   return key === step || (key.startsWith(`${step}.`) && /^\d+$/.test(key.slice(step.length + 1)));
 }
 
 /** Whether a planned step's key belongs to a dish. */
-export function isOfDish(key: string, dish: string): boolean {
+export function isOfDish(key: StepKey, dish: string): boolean {
   return key.startsWith(`${escaped(dish)}/`);
 }
 
 /** Id of the hold on the person who does a step. */
-export function holdOfPerson(key: string): string {
+export function holdOfPerson(key: StepKey): HoldKey {
   return `who ${key}`;
 }
 
 /** Id of the hold on the vessel that a dish takes: `vessel dish/use`. */
-export function holdOfVessel(dish: string, use: string): string {
+export function holdOfVessel(dish: string, use: string): HoldKey {
   return `${VESSEL}${stepKey(dish, use)}`;
 }
 const VESSEL = 'vessel ';
@@ -96,17 +109,17 @@ export function atHandKey(dish: string, name: string): string {
 export type UnitSort = 'burner' | 'appliance' | 'vessel' | 'person';
 
 /** The scheduler's id of something in the kitchen: burners, vessels and people may share an id among themselves. */
-export function unitId(sort: UnitSort, id: string): string {
+export function unitId(sort: UnitSort, id: string): UnitKey {
   return `${sort}:${escaped(id)}`;
 }
 
 /** One of several vessels that are alike, counted from 1. */
-export function vesselUnit(id: string, copy: number): string {
+export function vesselUnit(id: string, copy: number): UnitKey {
   return `${unitId('vessel', id)}#${copy}`;
 }
 
 /** What a unit of the scheduler stands for in the kitchen. */
-export function readUnit(unit: string): { readonly sort: UnitSort; readonly id: string } {
+export function readUnit(unit: UnitKey): { readonly sort: UnitSort; readonly id: string } {
   const colon = unit.indexOf(':');
   const sort = unit.slice(0, colon) as UnitSort;
   const rest = unit.slice(colon + 1);

@@ -1,11 +1,13 @@
+import type { HoldKey, StepKey, UnitKey } from './keys';
+
 /** What the cook has set by hand for one step; the rest of the plan arranges itself around it. */
 export interface Pin {
   /** Key of the step in the plan, or of the vessel that a dish takes. */
-  readonly key: string;
+  readonly key: StepKey | HoldKey;
   /** Minute at which it starts, relative to the table: it goes along when the hour of the table changes. */
   readonly start?: number;
   /** The burner, appliance or vessel, as the problem names it: "burner:strong". */
-  readonly unit?: string;
+  readonly unit?: UnitKey;
 }
 
 /** The pin of a step or a vessel, by its key. */

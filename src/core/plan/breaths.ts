@@ -1,3 +1,4 @@
+import type { StepKey } from '@/core/meal/keys';
 import { indexProblem, NO_LAG } from '@/core/schedule/indexed';
 import type { Hold, PoolResource, Problem, ProblemStep } from '@/core/schedule/problem';
 
@@ -5,7 +6,7 @@ import type { Hold, PoolResource, Problem, ProblemStep } from '@/core/schedule/p
 export interface Breath {
   /** Position of the hold on the person. */
   readonly hold: number;
-  readonly key: string;
+  readonly key: StepKey;
   readonly breath: number;
 }
 

@@ -5,7 +5,7 @@ import { simmerFactor } from '@/core/heat/water';
 import { fittingVessels, lotsIn } from '@/core/kitchen/fits';
 import { batchesOn, widthFor } from '@/core/kitchen/floor';
 import { boilMinutes } from '@/core/meal/boils';
-import { partKey, stepKey } from '@/core/meal/keys';
+import { partKey, type StepKey, stepKey } from '@/core/meal/keys';
 import { type Meal, portionsOf } from '@/core/meal/meal';
 import { breathAfter, padHands } from '@/core/meal/pace';
 import { scaledFor } from '@/core/meal/scaled';
@@ -20,7 +20,7 @@ const LONGEST_SITTING = 25;
 /** A step as it is planned: whole, or one batch or sitting of several. Minutes are scaled and padded. */
 export interface Part {
   /** `dish/step`, with `.2` for the second of several parts. */
-  readonly key: string;
+  readonly key: StepKey;
   readonly dish: Dish;
   readonly step: Step;
   readonly minutes: Minutes;

@@ -1,6 +1,7 @@
 import type { Attention, Duty } from '@/core/dish/dish';
 import type { Range } from '@/core/heat/boil';
 import type { Heat } from '@/core/kitchen/kitchen';
+import type { StepKey } from '@/core/meal/keys';
 
 /** Where something stands in a plan: a stave of the score. */
 export interface Station {
@@ -12,7 +13,7 @@ export interface Station {
 /** A step with its hour, place and reason. Minutes are relative to the table: negative before it. */
 export interface PlannedStep {
   /** Made and read by `keys.ts` alone: the same for the same step in every plan of the meal. */
-  readonly key: string;
+  readonly key: StepKey;
   /** The step of its dish that this is, or that this warms the oven for. */
   readonly stepId: string;
   readonly kind: 'step' | 'warm-up';
@@ -56,11 +57,11 @@ export interface PlannedStep {
   /** Minutes it could begin sooner, all before it staying where it is. */
   readonly slackSooner: number;
   /** Keys of the steps through which it reaches the table without a minute to spare beyond its own. */
-  readonly chain: readonly string[];
+  readonly chain: readonly StepKey[];
   /** Keys of the steps that must be over before it can begin. */
-  readonly after: readonly string[];
+  readonly after: readonly StepKey[];
   /** Key of the step it follows at once, if any: it begins by itself when that one is done. */
-  readonly follows: string | null;
+  readonly follows: StepKey | null;
   readonly ahead: boolean;
   /** Its minutes are from so many evenings; absent where they are as written. */
   readonly learned?: number;
@@ -96,7 +97,7 @@ export function landingAt(landing: Landing, ready: number): Landing {
   return { ...landing, ready, waits, late, fine };
 }
 
-/** Something waiting between two steps of a dish. */
+/** Something waiting between two steps of a dish, from one minute relative to the table to another. */
 export interface Waiting {
   readonly dishId: string;
   readonly from: number;
@@ -111,7 +112,7 @@ export interface Waiting {
 export interface HandsBand {
   readonly personId: string;
   readonly name: string;
-  readonly busy: readonly { readonly start: number; readonly end: number; readonly key: string }[];
+  readonly busy: readonly { readonly start: number; readonly end: number; readonly key: StepKey }[];
 }
 
 /** Where a dish lands over many evenings. Minutes are relative to the table's hour; shares are from 0 to 1. */
@@ -130,7 +131,7 @@ export interface DishOdds {
 
 /** What makes evenings late. */
 export interface Cause {
-  readonly key: string;
+  readonly key: StepKey;
   /** Evenings in a hundred that would be on time if it took its likely minutes. */
   readonly odds: number;
 }
@@ -147,7 +148,7 @@ export interface Assured {
   /** The same for everything at its best as well. */
   readonly good: number;
   /** Keys of the steps whose minutes stand against it; none where all is sure. */
-  readonly breaks: readonly string[];
+  readonly breaks: readonly StepKey[];
   readonly mends: readonly Mend[];
 }
 

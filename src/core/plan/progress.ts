@@ -8,7 +8,7 @@ export interface Progress {
   readonly running: ReadonlyMap<string, { readonly start: number; readonly end: number }>;
 }
 
-/** How a plan places a step: what re-planning tries to keep. */
+/** How a plan places a step, in minutes relative to the table: what re-planning tries to keep. */
 export interface KnownPlace {
   readonly start: number;
   readonly end: number;

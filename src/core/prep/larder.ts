@@ -2,7 +2,7 @@ import { type Amount, MASS_IN_GRAMS, VOLUME_IN_ML } from '@/core/units/amount';
 import { densityOf } from '@/core/units/densities';
 import { added, buyable, type Errand } from './shopping';
 
-/** What a shop asks for so much of a thing, in the cook's own money. */
+/** What a shop asks for so much of a thing: `money` counted in the cook's own, whichever that is. */
 export interface Price {
   readonly money: number;
   readonly per: Amount;

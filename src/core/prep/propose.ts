@@ -21,6 +21,7 @@ export interface AheadProposal extends AheadIdea {
   readonly hands: number;
   readonly hotHour: number;
   readonly spares: number;
+  /** Minutes that the last hour is spared. */
   readonly sparesHotHour: number;
   /** Minutes by which the last dish is late. */
   readonly late: number;

@@ -4,6 +4,7 @@ import { type Course, NO_MOST } from './course';
 
 /** A course as a temporal network: what is chosen, what happens, and in which order. */
 export interface CourseNetwork {
+  /** How many there are, the beginning counted. */
   readonly moments: number;
   readonly bounds: readonly Bound[];
   readonly durations: readonly Duration[];

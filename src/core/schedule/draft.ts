@@ -2,7 +2,7 @@ import { copiesOf } from './copies';
 import { type Indexed, type Need, NO_LAG } from './indexed';
 import type { Random } from './random';
 
-/** A copy of the placed starts and choices, to go back to. */
+/** A copy of the placed starts (minutes, by step) and choices (positions, by need), to go back to. */
 export interface Snapshot {
   readonly start: Int32Array;
   readonly choice: Int32Array;

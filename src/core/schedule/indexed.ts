@@ -7,7 +7,7 @@ export { NO_LAG } from './lags';
 /** Rows of the tables made between two turns. */
 const ROWS_IN_A_TURN = 64;
 
-/** A choice of one unit, held over an interval that hangs on one step (a need) or on two (a hold). */
+/** A choice of one unit, held over an interval that hangs on one step (a need) or on two (a hold); steps by position. */
 export interface Need {
   readonly index: number;
   readonly from: number;
@@ -78,30 +78,8 @@ export function* indexInTurns(problem: Problem): Generator<void, IndexResult> {
     Math.min(problem.horizon - step.minutes, step.latest ?? problem.horizon),
   );
 
-  const arcs: { from: number; to: number; lag: number }[] = [];
-  let possible = true;
-  const raise = (from: number, to: number, value: number) => {
-    if (from !== to) arcs.push({ from, to, lag: value });
-    else if (value > 0) possible = false;
-  };
-  const softOf: SoftLag[][] = problem.steps.map(() => []);
-  for (const link of problem.links) {
-    const from = stepAt.get(link.from)!;
-    const to = stepAt.get(link.to)!;
-    const offset = (link.at === 'end' ? minutes[from]! : 0) - (link.of === 'end' ? minutes[to]! : 0);
-    raise(from, to, link.min + offset);
-    if (link.max !== undefined && link.max !== null) raise(to, from, -(link.max + offset));
-    if (link.soft && link.soft.cost > 0) {
-      const soft = { from, to, above: link.soft.after + offset, cost: link.soft.cost };
-      softOf[from]!.push(soft);
-      if (to !== from) softOf[to]!.push(soft);
-    }
-  }
-  for (const hold of problem.holds) {
-    const to = stepAt.get(hold.to)!;
-    raise(stepAt.get(hold.from)!, to, -minutes[to]!);
-  }
-  const lag = possible ? yield* longestLags(n, arcs) : null;
+  const { arcs, softOf, isPossible } = lagsOf(problem, stepAt, minutes);
+  const lag = isPossible ? yield* longestLags(n, arcs) : null;
   if (!lag) return { ok: false };
   for (let i = 0; i < n; i++) {
     for (let k = 0; k < n; k++) {
@@ -121,54 +99,10 @@ export function* indexInTurns(problem: Problem): Generator<void, IndexResult> {
     if (i % ROWS_IN_A_TURN === 0) yield;
   }
 
-  const barred = impossibleChoices(problem);
-  const needs: Need[] = [];
-  const needsOf: Need[][] = problem.steps.map(() => []);
-  const needOfChoice = new Map<string, number>();
-  const addNeed = (
-    from: number,
-    to: number,
-    after: number,
-    list: readonly { id: string; cost: number }[],
-    origin: Need['origin'],
-  ) => {
-    const open = list.filter(({ id }) => !barred.has(choiceKey(origin, id)));
-    if (open.length === 0) possible = false;
-    const need: Need = {
-      index: needs.length,
-      from,
-      to,
-      after,
-      units: Int32Array.from(open, (alternative) => unitAt.get(alternative.id)!),
-      costs: Int32Array.from(open, (alternative) => alternative.cost),
-      origin,
-    };
-    needs.push(need);
-    needsOf[from]!.push(need);
-    if (to !== from) needsOf[to]!.push(need);
-    needOfChoice.set('hold' in origin ? `h ${origin.hold}` : `s ${origin.need} ${origin.step}`, need.index);
-  };
-  problem.steps.forEach((step, index) => {
-    (step.units ?? []).forEach((list, need) => {
-      addNeed(index, index, 0, list, { step: step.id, need });
-    });
-  });
-  for (const hold of problem.holds) {
-    addNeed(stepAt.get(hold.from)!, stepAt.get(hold.to)!, hold.after, hold.units, { hold: hold.id });
-  }
-
-  if (!possible) return { ok: false };
-
-  const forbidOf: { unit: number; other: number; otherUnit: number }[][] = needs.map(() => []);
-  for (const pair of problem.forbid ?? []) {
-    const [a, b] = pair.map((choice) => ({
-      need: needOfChoice.get('hold' in choice ? `h ${choice.hold}` : `s ${choice.need} ${choice.step}`)!,
-      unit: unitAt.get(choice.unit)!,
-    }));
-    if (!a || !b) continue;
-    forbidOf[a.need]!.push({ unit: a.unit, other: b.need, otherUnit: b.unit });
-    forbidOf[b.need]!.push({ unit: b.unit, other: a.need, otherUnit: a.unit });
-  }
+  const wanted = needsOfProblem(problem, stepAt, unitAt);
+  if (!wanted) return { ok: false };
+  const { needs, needsOf } = wanted;
+  const forbidOf = forbiddenPairs(problem, wanted, unitAt);
 
   const awakePool = problem.awake?.pool;
   const readyOf: { by: number; hold: number; early: number; late: number }[][] = problem.steps.map(() => []);
@@ -259,4 +193,104 @@ function ownerKey(owner: Owner): string {
 
 function choiceKey(owner: Owner, unit: string): string {
   return 'hold' in owner ? JSON.stringify([owner.hold, unit]) : JSON.stringify([owner.step, owner.need, unit]);
+}
+
+/** All lags as least ones, by step; and whether no step has to wait for itself. */
+function lagsOf(
+  { steps, links, holds }: Problem,
+  stepAt: ReadonlyMap<string, number>,
+  minutes: Int32Array,
+): {
+  readonly arcs: { from: number; to: number; lag: number }[];
+  readonly softOf: SoftLag[][];
+  readonly isPossible: boolean;
+} {
+  const arcs: { from: number; to: number; lag: number }[] = [];
+  const softOf: SoftLag[][] = steps.map(() => []);
+  let isPossible = true;
+  const raise = (from: number, to: number, value: number) => {
+    if (from !== to) arcs.push({ from, to, lag: value });
+    else if (value > 0) isPossible = false;
+  };
+  for (const link of links) {
+    const from = stepAt.get(link.from)!;
+    const to = stepAt.get(link.to)!;
+    const offset = (link.at === 'end' ? minutes[from]! : 0) - (link.of === 'end' ? minutes[to]! : 0);
+    raise(from, to, link.min + offset);
+    if (link.max !== undefined && link.max !== null) raise(to, from, -(link.max + offset));
+    if (link.soft && link.soft.cost > 0) {
+      const soft = { from, to, above: link.soft.after + offset, cost: link.soft.cost };
+      softOf[from]!.push(soft);
+      if (to !== from) softOf[to]!.push(soft);
+    }
+  }
+  for (const hold of holds) {
+    const to = stepAt.get(hold.to)!;
+    raise(stepAt.get(hold.from)!, to, -minutes[to]!);
+  }
+  return { arcs, softOf, isPossible };
+}
+
+interface Wanted {
+  readonly needs: Need[];
+  readonly needsOf: Need[][];
+  readonly needOfChoice: ReadonlyMap<string, number>;
+}
+
+/** Every unit that something needs; null where one has no alternative left. */
+function needsOfProblem(
+  problem: Problem,
+  stepAt: ReadonlyMap<string, number>,
+  unitAt: ReadonlyMap<string, number>,
+): Wanted | null {
+  const barred = impossibleChoices(problem);
+  const needs: Need[] = [];
+  const needsOf: Need[][] = problem.steps.map(() => []);
+  const needOfChoice = new Map<string, number>();
+  const add = (
+    { from, to, after }: Pick<Need, 'from' | 'to' | 'after'>,
+    list: readonly { id: string; cost: number }[],
+    origin: Need['origin'],
+  ): boolean => {
+    const open = list.filter(({ id }) => !barred.has(choiceKey(origin, id)));
+    const units = Int32Array.from(open, ({ id }) => unitAt.get(id)!);
+    const costs = Int32Array.from(open, ({ cost }) => cost);
+    const need: Need = { index: needs.length, from, to, after, units, costs, origin };
+    needs.push(need);
+    needsOf[from]!.push(need);
+    if (to !== from) needsOf[to]!.push(need);
+    needOfChoice.set('hold' in origin ? `h ${origin.hold}` : `s ${origin.need} ${origin.step}`, need.index);
+    return open.length > 0;
+  };
+  let isPossible = true;
+  for (const [index, step] of problem.steps.entries()) {
+    for (const [need, list] of (step.units ?? []).entries()) {
+      const can = add({ from: index, to: index, after: 0 }, list, { step: step.id, need });
+      isPossible &&= can;
+    }
+  }
+  for (const { id, from, to, after, units } of problem.holds) {
+    const can = add({ from: stepAt.get(from)!, to: stepAt.get(to)!, after }, units, { hold: id });
+    isPossible &&= can;
+  }
+  return isPossible ? { needs, needsOf, needOfChoice } : null;
+}
+
+/** For each need what it forbids to others: [unit, other need, its unit]. */
+function forbiddenPairs(
+  { forbid }: Problem,
+  { needs, needOfChoice }: Wanted,
+  unitAt: ReadonlyMap<string, number>,
+): { unit: number; other: number; otherUnit: number }[][] {
+  const forbidOf: { unit: number; other: number; otherUnit: number }[][] = needs.map(() => []);
+  for (const pair of forbid ?? []) {
+    const [a, b] = pair.map((choice) => ({
+      need: needOfChoice.get('hold' in choice ? `h ${choice.hold}` : `s ${choice.need} ${choice.step}`)!,
+      unit: unitAt.get(choice.unit)!,
+    }));
+    if (!a || !b) continue;
+    forbidOf[a.need]!.push({ unit: a.unit, other: b.need, otherUnit: b.unit });
+    forbidOf[b.need]!.push({ unit: b.unit, other: a.need, otherUnit: a.unit });
+  }
+  return forbidOf;
 }

@@ -3,7 +3,7 @@
 /** No lag known: far below any real one, yet safe to add to. */
 export const NO_LAG = -100_000_000;
 
-/** One lag between two starts. */
+/** One lag between two starts, in minutes; steps by position. */
 export interface Arc {
   readonly from: number;
   readonly to: number;

@@ -73,7 +73,7 @@ export interface Hold {
 /** The beginning or the end of a step. */
 export type Edge = 'start' | 'end';
 
-/** min <= time(to) - time(from) <= max. */
+/** min <= time(to) - time(from) <= max, in minutes. */
 export interface ProblemLink {
   readonly from: string;
   readonly at: Edge;

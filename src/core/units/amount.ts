@@ -10,7 +10,7 @@ export type CountUnit = 'piece' | 'clove' | 'bunch' | 'sprig' | 'leaf' | 'stick'
 /** A unit in which amounts are kept. */
 export type Unit = MassUnit | VolumeUnit | CountUnit;
 
-/** So much of a unit. */
+/** An amount: so many of a unit. */
 export interface Amount {
   readonly quantity: number;
   readonly unit: Unit;

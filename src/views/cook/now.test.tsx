@@ -3,8 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
 import { stoveAt } from '@/core/live/stove';
 import { cookThrough } from '@/core/live/testing/simulate';
+import type { Meal } from '@/core/meal/meal';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf, planned } from '@/core/testing/meals';
+import { SAMPLE_MEALS } from '@/demo/meals';
 import { Beside, Focal } from './now';
 import type { SessionAtHand } from './use-session';
 import { Watched } from './watched';
@@ -25,12 +27,21 @@ function read(card: React.ReactNode): string {
   return solid(text);
 }
 
-describe('the words at the stove', () => {
-  for (let first = 0; first < SUPPERS; first++) {
+const MEALS: readonly (readonly [name: string, meal: Meal])[] = [
+  ...Array.from({ length: SUPPERS }, (_, first) => {
     const dishes = SHELF.filter((_, index) => index % SUPPERS === first);
-    it(`miss no word, amount or caution of the shelf: ${dishes[0]!.name} and others`, async () => {
-      const meal = mealOf(dishes, { kitchen: largeKitchen, people: 4 });
-      const plan = await planned(meal);
+    const meal = mealOf(dishes, { kitchen: largeKitchen, people: 4 });
+    return [`the shelf: ${dishes[0]!.name} and others`, meal] as const;
+  }),
+  ...SAMPLE_MEALS.map(({ setting, kitchen, dishes }) => {
+    return [setting.name, { ...setting, day: '2026-11-27', kitchen, dishes }] as const;
+  }),
+];
+
+describe('the words at the stove', () => {
+  for (const [name, meal] of MEALS) {
+    it(`miss no word, amount or caution of ${name}`, async () => {
+      const plan = await planned(meal, 10, 2);
       const shown = new Map<string, string>();
       const show = (key: string, card: React.ReactNode) => shown.set(key, `${shown.get(key) ?? ''} ${read(card)}`);
       const { session } = await cookThrough({

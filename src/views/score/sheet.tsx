@@ -46,6 +46,29 @@ interface SheetProps {
   readonly hand: Hand | null;
 }
 
+interface PatternsProps {
+  readonly prefix: string;
+  readonly dishIds: readonly string[];
+  readonly dress: ReturnType<typeof useDress>;
+}
+
+/** The pattern of each dish, told apart without colour too. */
+function Patterns({ prefix, dishIds, dress }: PatternsProps) {
+  return (
+    <defs>
+      {dishIds.map((id, index) => (
+        <PatternDefinition
+          key={id}
+          id={`${prefix}-${index}`}
+          pattern={pigmentAt(index).pattern}
+          colour={pigmentAt(index)[dress]}
+          mark={dress === 'day' ? '#fff' : '#000'}
+        />
+      ))}
+    </defs>
+  );
+}
+
 /** The score itself: staves, ribbons, what waits, the hands and the landing edge. */
 export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, present, hand }: SheetProps) {
   const dress = useDress();
@@ -83,17 +106,7 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
         style={{ fontVariantNumeric: 'tabular-nums' }}
         {...handlers}
       >
-        <defs>
-          {dishIds.map((id, index) => (
-            <PatternDefinition
-              key={id}
-              id={`${prefix}-${index}`}
-              pattern={pigmentAt(index).pattern}
-              colour={pigmentAt(index)[dress]}
-              mark={dress === 'day' ? '#fff' : '#000'}
-            />
-          ))}
-        </defs>
+        <Patterns prefix={prefix} dishIds={dishIds} dress={dress} />
         {layout.staves.map(({ station, top, height }) => (
           <g key={station.id}>
             <line x1={0} x2={NAMES + layout.tableX} y1={top + height} y2={top + height} stroke="var(--line)" />

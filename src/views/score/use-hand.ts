@@ -3,26 +3,21 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { type Pin, pinOf, withoutPin, withPin } from '@/core/meal/pin';
-import { changedFrom, doneAgain, NO_PAST, type Past, takenBack } from '@/core/plain/undo-stack';
+import { doneAgain, takenBack } from '@/core/plain/undo-stack';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { whatCameOf, whatLands, whatMoved } from '@/core/plan/plan-diff';
 import { provenGiven } from '@/core/plan/proven';
 import { knownPlan } from '@/core/plan/read';
-import { pantry } from '@/store/db';
-import { printOf, setByHand, tableInstant } from '@/store/meals';
+import { tableInstant } from '@/store/meals';
 import { Newest } from '@/workers/newest';
 import { askPlanner, stopPlanning } from '@/workers/planner';
+import { baseOf, type State, useWayBack } from './use-way-back';
 
 /** A quick look at what a move would do, the move itself, and the long search for the best plan around the pins. */
 const LOOK = { seconds: 0.15, patience: 40 };
 const MOVE = { seconds: 0.5, patience: 250 };
 const SETTLE = { seconds: 8, patience: 2000 };
 const NOTHING_FIXED: ReadonlySet<string> = new Set();
-
-interface State {
-  readonly pins: readonly Pin[];
-  readonly plan: Plan;
-}
 
 interface Wish {
   readonly pin: Pin;
@@ -67,9 +62,6 @@ export interface Hand {
   doAgain(): void;
 }
 
-/** The ways back of every meal since the page was opened; `base` is what else the plan stood on. */
-const ways = new Map<string, { readonly base: string; readonly past: Past<State> }>();
-
 /** `chosen` is the key of the step whose lines are read, empty when none. */
 export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | null {
   const [preview, setPreview] = useState<Plan | null>(null);
@@ -77,36 +69,16 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
   const [busy, setBusy] = useState(false);
   const [settling, setSettling] = useState(false);
   const [told, setTold] = useState<Told>({ key: '', words: '' });
-  const [past, setPast] = useState<Past<State>>(NO_PAST);
   const gesture = useRef(0);
   const pins = meal.pins ?? [];
-  const base = printOf({ ...meal, pins: [] });
+  const base = baseOf(meal);
   const now = useRef({ meal, plan, pins, base, chosen });
   now.current = { meal, plan, pins, base, chosen };
+  const { past, pastNow, store, change } = useWayBack(meal.id, base, now);
 
-  useEffect(() => {
-    const known = ways.get(meal.id);
-    setPast(known?.base === base ? known.past : NO_PAST);
-  }, [meal.id, base]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new plan takes the place of the look at it
   useEffect(() => setPreview(null), [plan]);
 
-  const keepPast = (next: Past<State>) => {
-    ways.set(now.current.meal.id, { base: now.current.base, past: next });
-    setPast(next);
-  };
-  const pastNow = () => {
-    const known = ways.get(now.current.meal.id);
-    return known?.base === now.current.base ? known.past : NO_PAST;
-  };
-  const store = async (state: State, next: Past<State>) => {
-    keepPast(next);
-    await setByHand(pantry(), now.current.meal, state.pins, state.plan, Date.now());
-  };
-  const change = async (state: State) => {
-    const { plan: before, pins: had } = now.current;
-    await store(state, before ? changedFrom(pastNow(), { pins: had, plan: before }) : pastNow());
-  };
   const say = (words: string, key = now.current.chosen) => setTold({ key, words });
   const fail = (error: unknown) => {
     console.error(error);
@@ -119,49 +91,30 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
   const work = async ({ pin, firm, gesture: own }: Wish) => {
     const { meal: ofMeal, plan: before, pins: had } = now.current;
     if (!before || own !== gesture.current) return;
-    const result = await askPlanner({
-      meal: ofMeal,
-      ...(firm ? MOVE : LOOK),
-      near: true,
-      notBefore: notBefore(ofMeal),
-      held: pin,
-      known: knownPlan(before),
-    });
+    const result = await askFor(ofMeal, before, pin, firm ? MOVE : LOOK);
     if (own !== gesture.current) return;
     if (!result.ok) say(result.refusals.map(({ sentence }) => sentence).join(' '), pin.key);
     else {
       setPreview(result.plan);
       say(whatCameOf(before, result.plan, pin), pin.key);
     }
-    if (!firm || newest.current.outdated) return;
+    if (!firm || newest.outdated) return;
     setWish(null);
     setBusy(false);
-    const placed = result.ok ? result.plan.steps.find(({ key }) => key === pin.key) : undefined;
-    if (!result.ok || !placed) {
+    const stands = result.ok ? pinWhereItStands(result.plan, pin) : null;
+    if (!result.ok || !stands) {
       setPreview(null);
       return;
     }
-    const stands: Pin = {
-      key: pin.key,
-      ...(pin.start === undefined ? {} : { start: placed.start }),
-      ...(pin.unit === undefined ? {} : { unit: placed.station.id }),
-    };
     await change({ pins: withPin(had, stands), plan: result.plan });
   };
-  // The queue outlives each rendering; what it calls is always the newest.
-  const latest = useRef({ work, fail });
-  latest.current = { work, fail };
-  const newest = useRef<Newest<Wish>>(null as never);
-  newest.current ??= new Newest<Wish>(
-    (each) => latest.current.work(each),
-    (error) => latest.current.fail(error),
-  );
+  const newest = useNewest(work, fail);
 
   if (!plan) return null;
   const want = (pin: Pin, firm: boolean) => {
     setWish(pin);
     if (firm) setBusy(true);
-    newest.current.want({ pin, firm, gesture: gesture.current });
+    newest.want({ pin, firm, gesture: gesture.current });
   };
   const run = (act: () => Promise<void>) => {
     setBusy(true);
@@ -169,15 +122,25 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
       .catch(fail)
       .finally(() => setBusy(false));
   };
+  const settle = async () => {
+    say('Looking for the best plan around what you have put by hand…');
+    setSettling(true);
+    const result = await askPlanner({ meal, ...SETTLE, notBefore: notBefore(meal), known: knownPlan(plan) }, (better) =>
+      setPreview(better),
+    ).finally(() => setSettling(false));
+    if (!result.ok) {
+      setPreview(null);
+      say(result.refusals.map(({ sentence }) => sentence).join(' '));
+      return;
+    }
+    await change({ pins, plan: result.plan });
+    say(sayBest(meal, plan, result.plan));
+  };
   const goTo = (found: ReturnType<typeof takenBack<State>>, words: string) => {
     if (!found || busy) return;
     run(async () => {
       await store(found.state, found.past);
-      say(
-        [whatMoved(plan, found.state.plan, NOTHING_FIXED, words), whatLands(plan, found.state.plan)]
-          .filter(Boolean)
-          .join(' '),
-      );
+      say(sayDifference(plan, found.state.plan, words));
     });
   };
 
@@ -197,7 +160,7 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
     },
     giveUp: () => {
       gesture.current++;
-      newest.current.forget();
+      newest.forget();
       setPreview(null);
       setWish(null);
       say('');
@@ -212,30 +175,51 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
         await change({ pins: [], plan });
         say('Every step is free to move again; each stays where it is until something asks for its place.');
       }),
-    settle: () =>
-      run(async () => {
-        say('Looking for the best plan around what you have put by hand…');
-        setSettling(true);
-        const result = await askPlanner(
-          { meal, ...SETTLE, notBefore: notBefore(meal), known: knownPlan(plan) },
-          (better) => setPreview(better),
-        ).finally(() => setSettling(false));
-        if (!result.ok) {
-          setPreview(null);
-          say(result.refusals.map(({ sentence }) => sentence).join(' '));
-          return;
-        }
-        await change({ pins, plan: result.plan });
-        const given = provenGiven(meal)
-          .map((each) => ` ${each}`)
-          .join(',');
-        const best = `This is the best plan ${result.plan.proven ? 'there is' : 'found'}${given}`;
-        say([whatMoved(plan, result.plan, NOTHING_FIXED, best), whatLands(plan, result.plan)].join(' '));
-      }),
+    settle: () => run(settle),
     keep: () => void stopPlanning(),
     settling,
     takeBack: () => goTo(takenBack(pastNow(), { pins, plan }), 'Taken back'),
     doAgain: () => goTo(doneAgain(pastNow(), { pins, plan }), 'Done again'),
+  };
+}
+
+/** The plan nearest to a known one with a step where it is wished. */
+function askFor(meal: Meal, before: Plan, held: Pin, limits: typeof MOVE) {
+  return askPlanner({ meal, ...limits, near: true, notBefore: notBefore(meal), held, known: knownPlan(before) });
+}
+
+/** A queue that outlives each rendering; what it calls is always the newest. */
+function useNewest<T>(work: (each: T) => Promise<void>, fail: (error: unknown) => void): Newest<T> {
+  const latest = useRef({ work, fail });
+  latest.current = { work, fail };
+  const queue = useRef<Newest<T>>(null as never);
+  queue.current ??= new Newest<T>(
+    (each) => latest.current.work(each),
+    (error) => latest.current.fail(error),
+  );
+  return queue.current;
+}
+
+/** What differs from one plan to the next, and at the table; `words` open the sentence. */
+function sayDifference(before: Plan, after: Plan, words: string): string {
+  return [whatMoved(before, after, NOTHING_FIXED, words), whatLands(before, after)].filter(Boolean).join(' ');
+}
+
+function sayBest(meal: Meal, before: Plan, after: Plan): string {
+  const given = provenGiven(meal)
+    .map((each) => ` ${each}`)
+    .join(',');
+  return sayDifference(before, after, `This is the best plan ${after.proven ? 'there is' : 'found'}${given}`);
+}
+
+/** The pin of a step where it came to stand, in what was wished for; null where the plan does not hold it. */
+function pinWhereItStands({ steps }: Plan, { key, start, unit }: Pin): Pin | null {
+  const placed = steps.find((step) => step.key === key);
+  if (!placed) return null;
+  return {
+    key,
+    ...(start === undefined ? {} : { start: placed.start }),
+    ...(unit === undefined ? {} : { unit: placed.station.id }),
   };
 }
 

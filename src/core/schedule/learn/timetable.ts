@@ -1,7 +1,7 @@
 import type { Engine, Propagator } from './engine';
 import type { Use } from './uses';
 
-/** A stretch of time over which a resource has less to give, for reasons outside the search. */
+/** Minutes [from, to) over which a resource has less to give, by an amount, for reasons outside the search. */
 export interface Shortage {
   readonly from: number;
   readonly to: number;

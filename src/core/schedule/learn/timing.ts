@@ -1,7 +1,7 @@
 import type { Indexed } from '@/core/schedule/indexed';
 import { grown } from './growing';
 
-/** The flow of a solution: by rule as from * nodes + to, and by price. */
+/** The flow of a solution: by rule, at the position from * nodes + to, and by price. */
 export interface Flow {
   readonly rule: Int32Array;
   /** Scratch. */

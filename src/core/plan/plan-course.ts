@@ -1,8 +1,9 @@
 import { readUnit } from '@/core/meal/keys';
 import { bare, own } from '@/core/plain/record';
-import { type Course, courseOf } from '@/core/risk/course';
+import { type Course, courseOf, type Roles } from '@/core/risk/course';
 import type { Compiled } from './compile';
 import type { Landing, Plan } from './plan';
+import { EYES, HANDS, HEAT } from './resources';
 
 /** A plan made ready to be rehearsed. */
 export interface PlanCourse {
@@ -21,7 +22,7 @@ export function courseOfPlan({ likely, origin }: Compiled, plan: Plan): PlanCour
     starts[id] = latest === 0 ? 0 : (place?.start ?? origin) - origin;
     if (place) units[id] = place.units;
   }
-  const course = courseOf(likely, { starts, units, holds: plan.known.holds }, isPerson);
+  const course = courseOf(likely, { starts, units, holds: plan.known.holds }, ROLES);
   const landings = plan.landings.flatMap((landing) => {
     const last = plan.steps.filter(({ dishId, end }) => dishId === landing.dishId && end === landing.ready).at(-1);
     const at = last ? course.ids.indexOf(last.key) : -1;
@@ -30,7 +31,8 @@ export function courseOfPlan({ likely, origin }: Compiled, plan: Plan): PlanCour
   return { course, origin, landings };
 }
 
-/** Whether a unit of the problem is somebody's hands. */
-export function isPerson(unit: string): boolean {
-  return readUnit(unit).sort === 'person';
-}
+/** Hands are lent, food waits for its shelf, and who watches one pot more than is easy still watches it. */
+export const ROLES: Roles = {
+  isPerson: (unit) => readUnit(unit).sort === 'person',
+  isKept: (pool) => pool !== HANDS && pool !== EYES && pool !== HEAT,
+};

@@ -4,6 +4,7 @@ import type { Pin } from '@/core/meal/pin';
 import { bare, own } from '@/core/plain/record';
 import { courseOf } from '@/core/risk/course';
 import { pushed } from '@/core/risk/rehearse';
+import { ROOM_SHARE } from '@/core/risk/room';
 import { type Conflict, type FoundSolution, isFound, type NoSolution, type Schedule } from '@/core/schedule/problem';
 import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/solve';
 import { validate } from '@/core/schedule/validate';
@@ -12,7 +13,7 @@ import { type Compiled, type CompileOptions, compile } from './compile';
 import { oddsOf } from './odds';
 import { pinAttempts } from './pins';
 import type { Plan } from './plan';
-import { isPerson } from './plan-course';
+import { ROLES } from './plan-course';
 import { polishedInRounds } from './polish';
 import { knownPlan, nameOfUnit, readPlan, withOdds } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
@@ -84,12 +85,13 @@ const EVENINGS_AT_THE_STOVE = 300;
 /** The plan moved to where more evenings land, with its odds. */
 async function finished(made: Attempt, options: PlanOptions, signal: CancelSignal | undefined): Promise<PlanResult> {
   if (!made.ok) return made;
-  const { meal, compiled } = made;
-  const leans = meal.sureness !== 'short';
-  const solution = leans ? await surer(compiled, made.solution, options, signal) : made.solution;
-  const plan = solution === made.solution ? made.plan : readPlan(meal, compiled, solution);
+  const { meal } = made;
   const { seed = 1 } = options.solve;
   const quick = options.progress !== undefined || options.held !== undefined;
+  const leans = meal.sureness !== 'short' && !quick && !signal?.aborted;
+  const { compiled, solution: solved } = leans ? await orLessRoom(made, options, signal) : made;
+  const solution = leans ? await surer(compiled, solved, options, signal) : solved;
+  const plan = solution === made.solution ? made.plan : readPlan(meal, compiled, solution);
   const odds = oddsOf(compiled, plan, { evenings: quick ? EVENINGS_AT_THE_STOVE : EVENINGS, seed, causes: !quick });
   if (!odds) return { ok: true, plan };
   return { ok: true, plan: withOdds(plan, odds, meal, compiled) };
@@ -201,6 +203,25 @@ async function attemptPlan(
   return { ok: false, refusals: [noPlan(meal, compiled, solution)], ...undecided };
 }
 
+/** Where fewer evenings than this land well, all that room may have been too much for the kitchen: so much of it is tried, for so much of the time. */
+const TOO_CROWDED = 0.5;
+const LESS_ROOM = 0.75;
+const SHARE_WITH_LESS = 0.5;
+
+/** What was found, or a plan with less room where that lands more evenings: in a crowded kitchen too much room before leaves none at the end. */
+async function orLessRoom(made: Made, options: PlanOptions, signal: CancelSignal | undefined): Promise<Made> {
+  const { meal } = made;
+  const { seed = 1, seconds = 5 } = options.solve;
+  const landed = ({ compiled, plan }: Made) =>
+    oddsOf(compiled, plan, { evenings: EVENINGS_AT_THE_STOVE, seed, causes: false })?.good ?? 1;
+  const lands = landed(made);
+  if (lands >= TOO_CROWDED || made.compiled.room.size === 0) return made;
+  const roomShare = LESS_ROOM * (options.roomShare ?? ROOM_SHARE[meal.sureness ?? 'even']);
+  const solveIt = { ...options.solve, seconds: seconds * SHARE_WITH_LESS, explain: false };
+  const less = await planAsSet(meal, { ...options, roomShare, solve: solveIt }, undefined, signal);
+  return less.ok && landed(less) > lands ? less : made;
+}
+
 /** The hours of a solution moved to where more evenings land well; before an evening only. */
 async function surer(
   compiled: Compiled,
@@ -208,7 +229,6 @@ async function surer(
   options: PlanOptions,
   signal: CancelSignal | undefined,
 ): Promise<FoundSolution> {
-  if (options.progress || options.held || signal?.aborted) return solution;
   const { now, pause, seconds = 5, seed = 1 } = options.solve;
   const until = now() + 1000 * POLISH_SHARE * seconds;
   const schedule = await polishedInRounds(compiled, solution, {
@@ -229,7 +249,7 @@ const POLISH_SHARE = 0.6;
 /** The known plan with everything begun at its hour, or as soon after as what it waits for allows: what a cook does who just goes on. */
 function pushedOn({ likely }: Compiled, known: Schedule): Schedule {
   if (likely.steps.some(({ id }) => own(known.starts, id) === undefined)) return known;
-  const course = courseOf(likely, known, isPerson);
+  const course = courseOf(likely, known, ROLES);
   const found = pushed(course);
   const starts = bare<number>();
   for (const [index, id] of course.ids.entries()) starts[id] = found[index]!;

@@ -6,7 +6,7 @@ import type { Problem, ProblemStep, Schedule } from '@/core/schedule/problem';
 import { seededRandom } from '@/core/schedule/random';
 import { validate } from '@/core/schedule/validate';
 import type { Compiled } from './compile';
-import { isPerson } from './plan-course';
+import { ROLES } from './plan-course';
 import { NOT_TASTED, ON_TIME } from './well-landed';
 
 /** Limits of a search for a plan that lands more evenings. */
@@ -132,7 +132,7 @@ class Polish {
   ) {
     const { likely } = compiled;
     this.starts = Int32Array.from(likely.steps, ({ id }) => own(from.starts, id) ?? 0);
-    this.maker = new CourseMaker(likely, from, isPerson);
+    this.maker = new CourseMaker(likely, from, ROLES);
     const course = this.maker.at(this.starts);
     this.landers = landersOf(compiled, course);
     this.drawn = drawMinutes(course, options.evenings, { seed: options.seed, shared: USUAL_SHARED });

@@ -10,6 +10,8 @@ export interface Course {
   readonly ids: readonly string[];
   /** The hour at which each step is to begin. */
   readonly planned: Int32Array;
+  /** 1 for what is under way, or cannot begin at any other minute: nothing holds it up. */
+  readonly fixed: Uint8Array;
   readonly shortest: Float64Array;
   readonly likely: Float64Array;
   readonly longest: Float64Array;
@@ -52,6 +54,17 @@ const SPARE = 20;
 /** A place in a set of 31; what lies beyond is nobody's choice. */
 const bit = (position: number) => (position < 31 ? 1 << position : 0);
 
+/** What the scheduler's things are to whoever follows a schedule. */
+export interface Roles {
+  /** Whether a unit is somebody's hands: people help each other out. */
+  readonly isPerson: (unit: string) => boolean;
+  /** Whether what takes part in a pool waits for a place in it, as food does for a shelf; what is only watched does not. */
+  readonly isKept: (pool: string) => boolean;
+}
+
+/** Pools of more than so many at once are never what decides the order. */
+const CHAINED = 12;
+
 interface Arc {
   readonly from: number;
   readonly to: number;
@@ -70,9 +83,9 @@ interface Use {
 }
 
 /** Makes the course of a schedule: see `CourseMaker`. */
-export function courseOf(problem: Problem, schedule: Schedule, isPerson: (unit: string) => boolean): Course {
+export function courseOf(problem: Problem, schedule: Schedule, roles: Roles): Course {
   const start = Int32Array.from(problem.steps, ({ id }) => own(schedule.starts, id) ?? 0);
-  return new CourseMaker(problem, schedule, isPerson).at(start);
+  return new CourseMaker(problem, schedule, roles).at(start);
 }
 
 /**
@@ -97,14 +110,17 @@ export class CourseMaker {
   private readonly likely: Float64Array;
   private readonly longest: Float64Array;
   private readonly earliest: Int32Array;
+  private readonly fixed: Uint8Array;
   private readonly landings: readonly { readonly index: number; readonly soonest: number }[];
+  /** What holds several at once, and how much of it each step takes. */
+  private readonly pools: readonly { readonly capacity: number; readonly takes: readonly number[] }[];
   /** For each state of an oven the steps that want it. */
   private readonly states: readonly { readonly change: number; readonly users: readonly number[] }[];
 
   constructor(
     private readonly problem: Problem,
     schedule: Pick<Schedule, 'units' | 'holds'>,
-    isPerson: (unit: string) => boolean,
+    { isPerson, isKept }: Roles,
   ) {
     const { steps } = problem;
     const n = steps.length;
@@ -136,10 +152,19 @@ export class CourseMaker {
     this.shortest = Float64Array.from(steps, ({ spread, minutes }) => Math.min(minutes, spread?.[0] ?? minutes));
     this.likely = Float64Array.from(steps, ({ minutes }) => minutes);
     this.longest = Float64Array.from(steps, ({ spread, minutes }) => Math.max(minutes, spread?.[1] ?? minutes));
+    this.fixed = Uint8Array.from(steps, ({ earliest, latest }) =>
+      earliest !== undefined && earliest === latest ? 1 : 0,
+    );
     this.earliest = Int32Array.from(steps, ({ earliest }) => earliest ?? 0);
     this.landings = problem.ready
       .filter(({ early, late }) => early > 0 && late > early)
       .map(({ step, by, hold }) => ({ index: at.get(step)!, soonest: by - hold - steps[at.get(step)!]!.minutes }));
+    this.pools = problem.pools
+      .filter(({ id, capacity }) => capacity <= CHAINED && isKept(id))
+      .map(({ id, capacity }) => ({
+        capacity,
+        takes: steps.map(({ pools, minutes }) => (minutes === 0 ? 0 : Math.min(capacity, pools?.[id] ?? 0))),
+      }));
     this.states = problem.states.map(({ id, change }) => ({
       change,
       users: steps.flatMap((step, index) => (step.state?.id === id && step.minutes > 0 ? [index] : [])),
@@ -150,7 +175,9 @@ export class CourseMaker {
   at(start: Int32Array): Course {
     const { problem, landings } = this;
     const n = problem.steps.length;
-    const arcs = [...this.links, ...this.inTurn(start)].sort((a, b) => a.from - b.from);
+    const arcs = [...this.links, ...this.inTurn(start)]
+      .filter(({ to }) => this.fixed[to] === 0)
+      .sort((a, b) => a.from - b.from);
     const notBefore = this.earliest.slice();
     for (const { index, soonest } of landings)
       notBefore[index] = Math.max(notBefore[index]!, Math.min(start[index]!, soonest));
@@ -163,6 +190,7 @@ export class CourseMaker {
       n,
       ids: problem.steps.map(({ id }) => id),
       planned: start,
+      fixed: this.fixed,
       notBefore,
       shortest: this.shortest,
       likely: this.likely,
@@ -218,6 +246,26 @@ export class CourseMaker {
     }
   }
 
+  /**
+   * What a pool holds is shared out into chains, one for each that it can hold at once (chaining: Policella, Cesta, Oddi and Smith, "From precedence
+   * constraint posting to partial order schedules", AI Communications 20, 2007).
+   */
+  private *inChains({ capacity, takes }: (typeof this.pools)[number], start: Int32Array): Generator<Arc> {
+    const chains = Array.from({ length: capacity }, () => ({ last: -1, until: -NO_MOST }));
+    const users = takes.flatMap((amount, index) => (amount > 0 ? [index] : []));
+    for (const index of users.sort((a, b) => start[a]! - start[b]! || a - b)) {
+      // What is free longest asks for the least order.
+      chains.sort((a, b) => a.until - b.until);
+      const before = new Set<number>();
+      for (const chain of chains.slice(0, takes[index])) {
+        if (chain.last >= 0) before.add(chain.last);
+        chain.last = index;
+        chain.until = start[index]! + this.likely[index]!;
+      }
+      for (const from of before) yield { from, to: index, fromEnd: 1, ofEnd: 0, least: 0, most: NO_MOST };
+    }
+  }
+
   private use(unit: string, use: Use): void {
     this.uses.set(unit, [...(this.uses.get(unit) ?? []), use]);
   }
@@ -243,11 +291,12 @@ export class CourseMaker {
         if (!spare) yield { from: last, to: next.first, fromEnd: 1, ofEnd: 0, least: after, most: NO_MOST };
       }
     }
+    for (const pool of this.pools) yield* this.inChains(pool, start);
     const warmth = (index: number) => this.problem.steps[index]!.state!.value;
     for (const { change, users } of this.states) {
       for (const a of users) {
         for (const b of users) {
-          if (warmth(a) !== warmth(b) && end(a) <= start[b]!)
+          if (warmth(a) !== warmth(b) && (start[a]! < start[b]! || (start[a] === start[b] && a < b)))
             yield { from: a, to: b, fromEnd: 1, ofEnd: 0, least: change, most: NO_MOST };
         }
       }

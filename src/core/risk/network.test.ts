@@ -2,17 +2,16 @@ import { describe, expect, it } from 'vitest';
 import type { Problem, Schedule } from '@/core/schedule/problem';
 import { bareProblem, endToStart } from '@/core/schedule/testing/bare';
 import { controllability } from './controllability';
-import { courseOf } from './course';
+import { courseOf, type Roles } from './course';
 import { endOf, networkOf, startOf } from './network';
 
 const steps = ['a', 'b', 'c', 'd'].map((id) => ({ id, minutes: 10, spread: [8, 15] as const }));
+const roles: Roles = { isPerson: (unit) => unit.startsWith('person'), isKept: () => true };
 const ALL = { share: 1, sooner: 0 };
 
 function drawn(change: Partial<Problem>, schedule: Partial<Schedule>, options = ALL) {
   const problem = bareProblem({ horizon: 300, serve: 120, steps, ...change });
-  const course = courseOf(problem, { starts: {}, units: {}, holds: {}, ...schedule }, (unit) =>
-    unit.startsWith('person'),
-  );
+  const course = courseOf(problem, { starts: {}, units: {}, holds: {}, ...schedule }, roles);
   const network = networkOf(course, problem, options);
   const comesAfter = (before: number, after: number) =>
     network.bounds.some(({ from, to, most }) => from === startOf(after) && to === endOf(before) && most <= 0);

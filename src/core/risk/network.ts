@@ -25,14 +25,9 @@ export const startOf = (step: number) => 1 + 2 * step;
 /** The moment in which a step ends. */
 export const endOf = (step: number) => 2 + 2 * step;
 
-/** Pools of more than so many at once are never what decides the order. */
-const CHAINED = 12;
-
 /**
  * The network of a plan that is followed: nothing begins before its hour but what must follow something soon, and everything keeps its place in the
- * order, with its hands, its burner and its pot. What a pool holds is shared out into chains, one for each that it can hold at once
- * (a partial order schedule by chaining: Policella, Cesta, Oddi and Smith, "From precedence constraint posting to partial order schedules",
- * AI Communications 20, 2007).
+ * order, with its hands, its burner, its pot and its shelf.
  */
 export function networkOf(course: Course, problem: Problem, { share, sooner }: NetworkOptions): CourseNetwork {
   const { n, planned, notBefore, shortest, likely, longest } = course;
@@ -76,10 +71,6 @@ export function networkOf(course: Course, problem: Problem, { share, sooner }: N
   };
   follow(turns(course, course.person, course.breath));
   follow(turns(course, course.place, null));
-  for (const { id, capacity } of problem.pools) {
-    const takes = problem.steps.map(({ pools }) => pools?.[id] ?? 0);
-    if (capacity <= CHAINED) follow(chains(course, capacity, takes));
-  }
   return { moments: 1 + 2 * n, bounds, durations, steps };
 }
 
@@ -95,27 +86,6 @@ function* turns(
     const before = last.get(of[i]!);
     if (before !== undefined) yield [before, i, after?.[before] ?? 0];
     last.set(of[i]!, i);
-  }
-}
-
-function* chains(
-  { n, planned, likely }: Course,
-  capacity: number,
-  takes: readonly number[],
-): Generator<readonly [before: number, after: number, minutes: number]> {
-  const last: (number | null)[] = Array.from({ length: capacity }, () => null);
-  for (const i of inOrder(n, planned)) {
-    const free = last.flatMap((step, chain) =>
-      step === null || planned[step]! + likely[step]! <= planned[i]! ? [chain] : [],
-    );
-    // What never held anything first: it asks for no order.
-    free.sort((a, b) => (last[a] === null ? 0 : 1) - (last[b] === null ? 0 : 1));
-    const before = new Set<number>();
-    for (const chain of free.slice(0, Math.min(capacity, takes[i]!))) {
-      if (last[chain] !== null) before.add(last[chain]!);
-      last[chain] = i;
-    }
-    for (const step of before) yield [step, i, 0];
   }
 }
 

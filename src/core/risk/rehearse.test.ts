@@ -2,11 +2,11 @@ import { mean, quantile as sampleQuantile, standardDeviation } from 'simple-stat
 import { describe, expect, it } from 'vitest';
 import type { Problem, Schedule } from '@/core/schedule/problem';
 import { bareProblem, endToStart } from '@/core/schedule/testing/bare';
-import { type Course, courseOf } from './course';
+import { type Course, courseOf, type Roles } from './course';
 import { quantile } from './duration';
 import { drawMinutes, phi, pushed, rehearse } from './rehearse';
 
-const isPerson = (unit: string) => unit.startsWith('person');
+const roles: Roles = { isPerson: (unit) => unit.startsWith('person'), isKept: () => true };
 const step = (id: string, minutes: number, spread: readonly [number, number] = [minutes, minutes]) => ({
   id,
   minutes,
@@ -16,7 +16,7 @@ const course = (change: Partial<Problem>, schedule: Partial<Schedule>): Course =
   courseOf(
     bareProblem({ horizon: 300, serve: 120, ...change }),
     { starts: {}, units: {}, holds: {}, ...schedule },
-    isPerson,
+    roles,
   );
 /** Starts and ends of one evening in which the steps take these minutes. */
 function evening(of: Course, minutes: readonly number[]) {
@@ -82,6 +82,37 @@ describe('an evening followed', () => {
     expect(evening(early, [1, 5]).starts).toEqual([40, 51]);
     const earlier = course({ ...two, links: [endToStart('a', 'b', 0, 2)], ready }, { starts: { a: 40, b: 52 } });
     expect(evening(earlier, [1, 5]).starts).toEqual([40, 45]);
+  });
+
+  it('lets food wait for its shelf and for the oven to be of its warmth, in the order of the plan, also where that overlaps by now', () => {
+    const shelves = { steps: ['a', 'b', 'c'].map((id) => ({ ...step(id, 10), pools: { shelves: 1 } })) };
+    const pools = [{ id: 'shelves', capacity: 2 }];
+    const oven = course({ ...shelves, pools }, { starts: { a: 0, b: 2, c: 12 } });
+    expect(evening(oven, [15, 30, 10]).starts).toEqual([0, 2, 15]);
+    const unkept = courseOf(
+      bareProblem({ horizon: 300, serve: 120, ...shelves, pools }),
+      { starts: { a: 0, b: 2, c: 12 }, units: {}, holds: {} },
+      { ...roles, isKept: () => false },
+    );
+    expect(evening(unkept, [15, 30, 10]).starts).toEqual([0, 2, 12]);
+    const warmths = {
+      states: [{ id: 'oven', change: 5 }],
+      steps: [
+        { ...step('a', 20), state: { id: 'oven', value: 150 } },
+        { ...step('b', 5), state: { id: 'oven', value: 200 } },
+      ],
+    };
+    // What runs late is over after the hour of what comes next: that still comes next.
+    expect(evening(course(warmths, { starts: { a: 0, b: 12 } }), [20, 5]).starts).toEqual([0, 25]);
+  });
+
+  it('holds nothing up that is under way', () => {
+    const links = [endToStart('a', 'b', 0)];
+    const steps = [step('a', 10), { ...step('b', 5), earliest: 4, latest: 4 }];
+    expect(evening(course({ steps, links }, { starts: { a: 0, b: 4 } }), [20, 5]).starts).toEqual([0, 4]);
+    const holds = ['a', 'b'].map((id) => ({ id, from: id, to: id, after: 0, units: [{ id: 'person one', cost: 0 }] }));
+    const hands = course({ steps, holds }, { starts: { a: 0, b: 4 }, holds: { a: 'person one', b: 'person one' } });
+    expect(evening(hands, [20, 5]).starts).toEqual([0, 4]);
   });
 
   it('keeps the order on a burner, in a pot and in an oven, and helps out among people', () => {

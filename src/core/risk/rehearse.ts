@@ -177,7 +177,12 @@ class Cook {
 
   /** The hands and the burner that the plan says, or others that are free sooner; the minute from which both are there. */
   private take(i: number, ready: number): number {
-    const { person, could, people, breath, place, placeCould, places } = this.course;
+    const { person, could, people, breath, place, placeCould, places, fixed } = this.course;
+    if (fixed[i] === 1) {
+      if (person[i]! >= 0) this.free[person[i]!] = ready + this.minutes[i]! + breath[i]!;
+      if (place[i]! >= 0) this.taken[place[i]!] = ready + this.minutes[i]!;
+      return ready;
+    }
     const who = soonest(this.free, person[i]!, could[i]!, people, ready);
     const where = soonest(this.taken, place[i]!, placeCould[i]!, places, ready);
     const start = Math.max(ready, who < 0 ? ready : this.free[who]!, where < 0 ? ready : this.taken[where]!);

@@ -6,6 +6,7 @@ import { useId, useState } from 'react';
 import { LEAST_OWN, MEASURES, type Measure, MOST_OWN, measureOfOwn, ownFault } from '@/core/units/measures';
 import { pantry } from '@/store/db';
 import { Button } from '@/ui/button';
+import { Field } from '@/ui/field';
 import { Dial } from './dial';
 
 /** All measures, the cook's own first. */
@@ -16,7 +17,7 @@ export function useMeasures(): readonly Measure[] {
 
 /** Mugs and tins of the cook's own: measured once, and from then on to be had wherever an amount is said. */
 export function OwnMeasures() {
-  const id = useId();
+  const _id = useId();
   const own = useLiveQuery(() => pantry().measures.toArray(), []) ?? [];
   const [name, setName] = useState('');
   const [millilitres, setMillilitres] = useState(300);
@@ -55,16 +56,13 @@ export function OwnMeasures() {
         </ul>
       )}
       <div className="max-w-md">
-        <label htmlFor={id} className="block text-faint">
-          Name
-        </label>
-        <input
-          id={id}
+        <Field
+          label="Name"
           type="text"
           value={name}
           maxLength={60}
           placeholder="the blue mug"
-          className="h-12 w-full rounded-lg border border-line bg-paper px-3 text-lg"
+          className="h-12 w-full text-lg"
           onChange={(event) => setName(event.target.value)}
         />
       </div>

@@ -4,6 +4,7 @@ import { useId, useState } from 'react';
 import { GRAINS, US_CUP } from '@/core/grain/grains';
 import { DENSITIES } from '@/core/units/densities';
 import { convert, fahrenheitOf, gasMarkOf, type Measure, measureOf, readMeasured } from '@/core/units/measures';
+import { Field } from '@/ui/field';
 import { Dial, Pick } from './dial';
 import { OwnMeasures, useMeasures } from './own-measures';
 import { sayQuantity } from './say';
@@ -108,21 +109,18 @@ function Written({
   readonly measures: readonly Measure[];
   readonly onRead: (read: { readonly quantity: number; readonly measure: Measure }) => void;
 }) {
-  const id = useId();
+  const _id = useId();
   const [text, setText] = useState('');
   const read = text.trim() === '' ? null : readMeasured(text, measures);
   return (
     <div>
-      <label htmlFor={id} className="block text-faint">
-        As it is written
-      </label>
-      <input
-        id={id}
+      <Field
+        label="As it is written"
         type="text"
         value={text}
         maxLength={60}
         placeholder="1 1/2 cups"
-        className="h-12 w-full rounded-lg border border-line bg-paper px-3 text-lg"
+        className="h-12 w-full text-lg"
         onChange={(event) => {
           setText(event.target.value);
           const found = readMeasured(event.target.value, measures);

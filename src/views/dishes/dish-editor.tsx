@@ -13,6 +13,7 @@ import { pantry } from '@/store/db';
 import { sayFood } from '@/store/foods';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { Field } from '@/ui/field';
 import { Pills } from '@/ui/pills';
 import { Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
@@ -162,7 +163,7 @@ function named(draft: DishDraft, slot: string, name: string): DishDraft {
 }
 
 function NameField({ value, onChange }: { readonly value: string; readonly onChange: (name: string) => void }) {
-  const id = useId();
+  const _id = useId();
   const [text, setText] = useState(value);
   const [shown, setShown] = useState(value);
   // Undone elsewhere: the field follows.
@@ -172,15 +173,13 @@ function NameField({ value, onChange }: { readonly value: string; readonly onCha
   }
   return (
     <div>
-      <label htmlFor={id} className="sr-only">
-        Name of the dish
-      </label>
-      <input
-        id={id}
+      <Field
+        label="Name of the dish"
+        hideLabel
         type="text"
         value={text}
         maxLength={140}
-        className="h-12 w-[min(30rem,86vw)] rounded-lg border border-line bg-paper px-3 font-title text-2xl"
+        className="h-12 w-[min(30rem,86vw)] font-title text-2xl"
         onChange={(event) => setText(event.target.value)}
         onBlur={() => text !== value && onChange(text)}
       />

@@ -10,6 +10,7 @@ import { type Card, cardOf, search, type Wish } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
 import { pantry } from '@/store/db';
 import { printSpan } from '@/ui/clock';
+import { Field } from '@/ui/field';
 import { useTitle } from '@/ui/title';
 
 const TIMES: readonly (readonly [string, number | undefined])[] = [
@@ -41,7 +42,7 @@ const FREE: readonly (readonly [string, readonly string[] | undefined])[] = [
 /** All dishes, one's own and those of the shelf, found by what one has: time, hands, heat, guests. */
 export function DishesView() {
   useTitle('Dishes');
-  const id = useId();
+  const _id = useId();
   const own = useLiveQuery(() => pantry().dishes.toArray(), []);
   const cards = useMemo(() => (own ? withShelf(own).map(cardOf) : []), [own]);
   const [words, setWords] = useState('');
@@ -77,18 +78,13 @@ export function DishesView() {
         </span>
       </div>
       <div className="mt-4 flex flex-wrap items-end gap-x-4 gap-y-3">
-        <div>
-          <label htmlFor={id} className="block text-sm text-faint">
-            Its name, or what is in it
-          </label>
-          <input
-            id={id}
-            type="search"
-            value={words}
-            className="h-10 w-64 rounded-lg border border-line bg-paper px-3"
-            onChange={(event) => setWords(event.target.value)}
-          />
-        </div>
+        <Field
+          label="Its name, or what is in it"
+          type="search"
+          value={words}
+          className="w-64"
+          onChange={(event) => setWords(event.target.value)}
+        />
         <Filter label="Time" options={TIMES} chosen={time} onChoose={setTime} />
         <Filter label="Hands" options={HANDS} chosen={hands} onChoose={setHands} />
         <Filter label="Heat" options={HEAT} chosen={heat} onChoose={setHeat} />

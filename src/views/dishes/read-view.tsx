@@ -10,6 +10,7 @@ import { UNITS } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { Field } from '@/ui/field';
 import { ownWords, Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
 import { TickBox } from '@/ui/tick-box';
@@ -136,7 +137,7 @@ interface LookedProps {
 
 /** What was read, beside its words, to be put right; guesses say that they are. */
 function Looked({ reading, onChange, onAnew }: LookedProps) {
-  const id = useId();
+  const _id = useId();
   const forgotten = unnamed(reading);
   const setStep = (step: ReadStep) =>
     onChange({ ...reading, steps: reading.steps.map((each) => (each.id === step.id ? step : each)) });
@@ -149,19 +150,14 @@ function Looked({ reading, onChange, onAnew }: LookedProps) {
     <div className="mt-3 grid gap-x-12 gap-y-6 lg:grid-cols-2">
       <div className="grid content-start gap-4">
         <div className="flex flex-wrap items-end gap-4">
-          <div>
-            <label htmlFor={id} className="block text-sm text-faint">
-              Name
-            </label>
-            <input
-              id={id}
-              type="text"
-              value={reading.name}
-              maxLength={120}
-              className="h-11 w-[min(24rem,80vw)] rounded-lg border border-line bg-paper px-3 font-title text-xl"
-              onChange={(event) => onChange({ ...reading, name: event.target.value })}
-            />
-          </div>
+          <Field
+            label="Name"
+            type="text"
+            value={reading.name}
+            maxLength={120}
+            className="h-11 w-[min(24rem,80vw)] font-title text-xl"
+            onChange={(event) => onChange({ ...reading, name: event.target.value })}
+          />
           <Stepper
             label={reading.servingsSaid ? 'Serves' : 'Serves, a guess'}
             value={reading.servings}
@@ -179,12 +175,13 @@ function Looked({ reading, onChange, onAnew }: LookedProps) {
             {reading.ingredients.map((each, k) => (
               <li key={each.id} className="border-b border-line py-1.5">
                 <span className="flex gap-2">
-                  <input
+                  <Field
+                    label={`How much ${each.name}`}
+                    hideLabel
                     type="text"
                     inputMode="decimal"
-                    aria-label={`How much ${each.name}`}
                     defaultValue={String(each.amount.quantity)}
-                    className="h-10 w-20 rounded-lg border border-line bg-paper px-2 text-right"
+                    className="w-20 text-right"
                     onBlur={(event) => {
                       const quantity = Number(event.target.value.replace(',', '.'));
                       if (quantity > 0) ingredient(k, { amount: { ...each.amount, quantity } });
@@ -198,12 +195,13 @@ function Looked({ reading, onChange, onAnew }: LookedProps) {
                     options={ownWords(UNITS)}
                     onChange={(unit) => ingredient(k, { amount: { ...each.amount, unit } })}
                   />
-                  <input
+                  <Field
+                    label={`Ingredient ${k + 1}`}
+                    hideLabel
                     type="text"
-                    aria-label={`Ingredient ${k + 1}`}
                     value={each.name}
                     maxLength={120}
-                    className="h-10 min-w-0 flex-1 rounded-lg border border-line bg-paper px-2"
+                    className="flex-1"
                     onChange={(event) => ingredient(k, { name: event.target.value })}
                   />
                 </span>

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { Field } from '@/ui/field';
 
 interface TypedProps {
   readonly label: string;
@@ -20,13 +21,14 @@ export function Typed({ label, value, className, hint, mayBeEmpty = false, onCha
     setText(null);
   };
   return (
-    <input
+    <Field
+      label={label}
+      hideLabel
       type="text"
-      aria-label={label}
       value={text ?? value}
       maxLength={120}
       placeholder={hint}
-      className={`h-10 min-w-0 rounded-lg border border-line bg-paper px-2 ${className}`}
+      className={className}
       onChange={(event) => setText(event.target.value)}
       onBlur={done}
       onKeyDown={(event) => event.key === 'Enter' && done()}

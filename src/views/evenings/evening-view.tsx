@@ -15,6 +15,7 @@ import { pantry } from '@/store/db';
 import { storeDish } from '@/store/meals';
 import { cookAgain, tell } from '@/store/sessions';
 import { Button } from '@/ui/button';
+import { Field } from '@/ui/field';
 import { Pills } from '@/ui/pills';
 import { useTitle } from '@/ui/title';
 import { DriftChart, PlannedAndReal, SettlingChart } from './charts';
@@ -111,21 +112,19 @@ function OnTheTable({ back, say }: OnTheTableProps) {
                   onChange={(value) => say({ kind: 'rated', dish: landed.dishId, [side]: Number(value) as Rating })}
                 />
               ))}
-              <label className="block">
-                <span className="block text-sm text-faint">Portions left</span>
-                <input
-                  type="number"
-                  min={0}
-                  max={200}
-                  className="mt-0.5 min-h-10 w-20 rounded-lg border border-line bg-paper px-2"
-                  defaultValue={landed.leftOver || ''}
-                  onBlur={(event) => {
-                    const portions = Number(event.target.value);
-                    if (Number.isFinite(portions) && portions >= 0 && portions <= 200 && portions !== landed.leftOver)
-                      say({ kind: 'left-over', dish: landed.dishId, portions });
-                  }}
-                />
-              </label>
+              <Field
+                label="Portions left"
+                type="number"
+                min={0}
+                max={200}
+                className="w-20"
+                defaultValue={landed.leftOver || ''}
+                onBlur={(event) => {
+                  const portions = Number(event.target.value);
+                  if (Number.isFinite(portions) && portions >= 0 && portions <= 200 && portions !== landed.leftOver)
+                    say({ kind: 'left-over', dish: landed.dishId, portions });
+                }}
+              />
             </div>
           </li>
         ))}

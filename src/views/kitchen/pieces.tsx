@@ -2,6 +2,7 @@
 
 import { Plus, X } from 'lucide-react';
 import { Button } from '@/ui/button';
+import { Field } from '@/ui/field';
 import { Select } from '@/ui/select';
 
 /** One list of a kitchen, with the way to one more. */
@@ -39,18 +40,16 @@ export function RowBox({ name, onRename, onRemove, children }: RowBoxProps) {
   return (
     <fieldset className="flex flex-wrap items-end gap-x-4 gap-y-2 border-b border-line py-3">
       <legend className="sr-only">{name}</legend>
-      <label className="text-sm text-faint">
-        Name
-        <input
-          className="block h-10 w-40 rounded-lg border border-line bg-paper px-2 text-base text-ink"
-          defaultValue={name}
-          maxLength={120}
-          onBlur={(event) => {
-            if (event.target.value.trim() !== '') onRename(event.target.value);
-            else event.target.value = name;
-          }}
-        />
-      </label>
+      <Field
+        label="Name"
+        className="w-40"
+        defaultValue={name}
+        maxLength={120}
+        onBlur={(event) => {
+          if (event.target.value.trim() !== '') onRename(event.target.value);
+          else event.target.value = name;
+        }}
+      />
       {children}
       <button
         type="button"
@@ -93,14 +92,11 @@ export function Hour({
   readonly onChange: (value: string) => void;
 }) {
   return (
-    <label className="text-sm text-faint">
-      {label}
-      <input
-        type="time"
-        className="block h-10 rounded-lg border border-line bg-paper px-2 text-base text-ink"
-        value={value}
-        onChange={(event) => event.target.value && onChange(event.target.value)}
-      />
-    </label>
+    <Field
+      label={label}
+      type="time"
+      value={value}
+      onChange={(event) => event.target.value && onChange(event.target.value)}
+    />
   );
 }

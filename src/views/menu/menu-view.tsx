@@ -29,6 +29,7 @@ import { pantry } from '@/store/db';
 import { addToMeal, changeMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { printSpan } from '@/ui/clock';
+import { Field } from '@/ui/field';
 import { pigmentAt } from '@/ui/pigments';
 import { Pills } from '@/ui/pills';
 import { Stepper } from '@/ui/stepper';
@@ -270,7 +271,7 @@ const MOST_SHOWN = 12;
 
 /** Dishes of one's own and of the shelf, found by a word of the name or of what goes in; and the way to a new one. */
 function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
-  const id = useId();
+  const _id = useId();
   const [wish, setWish] = useState('');
   const field = useRef<HTMLInputElement>(null);
   const cards = useMemo(() => withShelf(dishes).map(cardOf), [dishes]);
@@ -278,20 +279,15 @@ function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
   return (
     <div className="mt-5">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
-        <div>
-          <label htmlFor={id} className="block text-sm text-faint">
-            Add a dish
-          </label>
-          <input
-            ref={field}
-            id={id}
-            type="search"
-            placeholder="its name, or what is in it"
-            className="h-10 w-72 max-w-full rounded-lg border border-line bg-paper px-3"
-            value={wish}
-            onChange={(event) => setWish(event.target.value)}
-          />
-        </div>
+        <Field
+          label="Add a dish"
+          ref={field}
+          type="search"
+          placeholder="its name, or what is in it"
+          className="w-72 max-w-full"
+          value={wish}
+          onChange={(event) => setWish(event.target.value)}
+        />
         <Link
           href={`/dishes/new?meal=${encodeURIComponent(mealId)}`}
           className="inline-flex min-h-10 items-center underline underline-offset-4"
@@ -337,19 +333,16 @@ interface TextFieldProps {
 
 /** A field that passes its text on when it is whole; an empty one is told and the old value kept. */
 function TextField({ label, type, value, onChange }: TextFieldProps) {
-  const id = useId();
+  const _id = useId();
   const [text, setText] = useState(value);
   useEffect(() => setText(value), [value]);
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="block text-sm text-faint">
-        {label}
-      </label>
-      <input
-        id={id}
+      <Field
+        label={label}
         type={type}
         maxLength={120}
-        className="h-10 w-full rounded-lg border border-line bg-paper px-3"
+        className="w-full"
         value={text}
         onChange={(event) => {
           setText(event.target.value);

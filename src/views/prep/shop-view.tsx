@@ -13,6 +13,7 @@ import { pantry, type StoredErrand } from '@/store/db';
 import { storeLarder } from '@/store/larder';
 import { Button } from '@/ui/button';
 import { Download } from '@/ui/download';
+import { Field } from '@/ui/field';
 import { ownWords, Select } from '@/ui/select';
 import { useMeal } from '@/views/shell/meal-frame';
 import { Tick, useTicks } from './ticks';
@@ -255,15 +256,13 @@ function LarderForm({ errand, item, sign }: LarderFormProps) {
         unit={have.unit}
         onChange={(change) => setHave({ ...have, ...change })}
       />
-      <label>
-        <span className="block text-sm text-faint">Price{sign && `, ${sign}`}</span>
-        <input
-          inputMode="decimal"
-          className="min-h-10 w-20 rounded-lg border border-line bg-paper px-2"
-          value={price.money}
-          onChange={(event) => setPrice({ ...price, money: event.target.value })}
-        />
-      </label>
+      <Field
+        label={sign ? `Price, ${sign}` : 'Price'}
+        inputMode="decimal"
+        className="w-20"
+        value={price.money}
+        onChange={(event) => setPrice({ ...price, money: event.target.value })}
+      />
       <Measure
         label="for"
         quantity={price.quantity}
@@ -291,10 +290,11 @@ function Measure({ label, quantity, unit, onChange }: MeasureProps) {
   return (
     <fieldset className="flex gap-1">
       <legend className="text-sm text-faint">{label}</legend>
-      <input
+      <Field
+        label={`${label}, amount`}
+        hideLabel
         inputMode="decimal"
-        aria-label={`${label}, amount`}
-        className="min-h-10 w-20 rounded-lg border border-line bg-paper px-2"
+        className="w-20"
         value={quantity}
         onChange={(event) => onChange({ quantity: event.target.value })}
       />

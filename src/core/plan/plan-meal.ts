@@ -5,6 +5,7 @@ import { bare, own } from '@/core/plain/record';
 import { courseOf } from '@/core/risk/course';
 import { pushed } from '@/core/risk/rehearse';
 import { ROOM_SHARE } from '@/core/risk/room';
+import { withinLags } from '@/core/risk/within-lags';
 import { type Conflict, type FoundSolution, isFound, type NoSolution, type Schedule } from '@/core/schedule/problem';
 import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/solve';
 import { validate } from '@/core/schedule/validate';
@@ -12,7 +13,7 @@ import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
 import { oddsOf } from './odds';
 import { pinAttempts } from './pins';
-import type { Plan } from './plan';
+import type { Odds, Plan } from './plan';
 import { ROLES } from './plan-course';
 import { polishedInRounds } from './polish';
 import { knownPlan, nameOfUnit, readPlan, withOdds } from './read';
@@ -70,6 +71,8 @@ interface Made {
   readonly meal: Meal;
   readonly compiled: Compiled;
   readonly solution: FoundSolution;
+  /** Where it was rehearsed on the way. */
+  readonly odds?: Odds | undefined;
 }
 
 type Attempt = Made | Extract<PlanResult, { readonly ok: false }>;
@@ -80,7 +83,7 @@ function madeOf(meal: Meal, compiled: Compiled, solution: FoundSolution): Made {
 
 /** Evenings that the odds of a plan are taken from: before an evening, and with guests waiting. */
 const EVENINGS = 1000;
-const EVENINGS_AT_THE_STOVE = 300;
+const EVENINGS_AT_THE_STOVE = 200;
 
 /** The plan moved to where more evenings land, with its odds. */
 async function finished(made: Attempt, options: PlanOptions, signal: CancelSignal | undefined): Promise<PlanResult> {
@@ -92,7 +95,9 @@ async function finished(made: Attempt, options: PlanOptions, signal: CancelSigna
   const { compiled, solution: solved } = leans ? await orLessRoom(made, options, signal) : made;
   const solution = leans ? await surer(compiled, solved, options, signal) : solved;
   const plan = solution === made.solution ? made.plan : readPlan(meal, compiled, solution);
-  const odds = oddsOf(compiled, plan, { evenings: quick ? EVENINGS_AT_THE_STOVE : EVENINGS, seed, causes: !quick });
+  const known = plan === made.plan ? made.odds : undefined;
+  const odds =
+    known ?? oddsOf(compiled, plan, { evenings: quick ? EVENINGS_AT_THE_STOVE : EVENINGS, seed, causes: !quick });
   if (!odds) return { ok: true, plan };
   return { ok: true, plan: withOdds(plan, odds, meal, compiled) };
 }
@@ -246,11 +251,15 @@ async function surer(
 
 const POLISH_SHARE = 0.6;
 
-/** The known plan with everything begun at its hour, or as soon after as what it waits for allows: what a cook does who just goes on. */
+/**
+ * The known plan with everything begun at its hour, or as soon after as what it waits for allows: what a cook does who just goes on. What must not
+ * wait long for something that is late is begun later too.
+ */
 function pushedOn({ likely }: Compiled, known: Schedule): Schedule {
   if (likely.steps.some(({ id }) => own(known.starts, id) === undefined)) return known;
   const course = courseOf(likely, known, ROLES);
-  const found = pushed(course);
+  const once = pushed(course);
+  const found = withinLags(course, likely, once) ?? once;
   const starts = bare<number>();
   for (const [index, id] of course.ids.entries()) starts[id] = found[index]!;
   return { ...known, starts };
@@ -288,13 +297,15 @@ function orInOrder(found: Made, inOrder: Schedule, { solve: { seed = 1 } }: Plan
   const { faults, cost } = validate(compiled.likely, inOrder);
   if (faults.length > 0) return found;
   const known = madeOf(meal, compiled, { ...found.solution, ...inOrder, status: 'feasible', cost, bound: 0 });
-  const landed = ({ plan }: Made) => {
-    const odds = oddsOf(compiled, plan, { evenings: EVENINGS_AT_THE_STOVE, seed, causes: false });
-    return odds ? (odds.within5 + odds.good) / 2 : 1;
-  };
-  const [before, after] = [landed(known), landed(found)];
-  if (Math.abs(after - before) >= WORTH_LEARNING) return after > before ? found : known;
-  return validate(compiled.likely, found.solution).cost < cost ? found : known;
+  const rehearsed = (made: Made): Made => ({
+    ...made,
+    odds: oddsOf(compiled, made.plan, { evenings: EVENINGS_AT_THE_STOVE, seed, causes: false }),
+  });
+  const landed = ({ odds }: Made) => (odds ? (odds.within5 + odds.good) / 2 : 1);
+  const [one, other] = [rehearsed(known), rehearsed(found)];
+  const gain = landed(other) - landed(one);
+  if (Math.abs(gain) >= WORTH_LEARNING) return gain > 0 ? other : one;
+  return validate(compiled.likely, found.solution).cost < cost ? other : one;
 }
 
 /** Minutes late that rounding to whole minutes alone can make. */

@@ -57,6 +57,17 @@ describe('how far a step could move', () => {
     expect(later.get('end')).toBe(2);
   });
 
+  it('is found in a plan that stands in room that was kept, too: none is to spare there', () => {
+    // Each must be well after the other: no schedule keeps that, and whoever looks for slack must not look for ever.
+    const links = [
+      { from: 'one', at: 'end' as const, to: 'two', of: 'start' as const, min: 9, max: 4 },
+      { from: 'two', at: 'end' as const, to: 'end', of: 'start' as const, min: 30 },
+    ];
+    const later = new PlacedPlan({ ...problem, links }, placed).slackLater(new Map([['end', 60]]));
+    expect(later.get('two')).toBe(later.get('one'));
+    expect(later.get('end')).toBe(15);
+  });
+
   it('sooner: as far as links, burners, what is away and eyes let it', () => {
     const sooner = standing.slackSooner();
     expect(sooner.get('one')).toBe(6);

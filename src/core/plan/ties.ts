@@ -23,7 +23,9 @@ export class PlacedPlan {
     readonly solution: FoundSolution,
   ) {
     this.steps = new Map(problem.steps.map((step) => [step.id, step]));
-    this.ties = [...this.linkTies(), ...this.unitTies(), ...this.stateTies(), ...this.poolTies()];
+    const ties = [...this.linkTies(), ...this.unitTies(), ...this.stateTies(), ...this.poolTies()];
+    // A plan moved by rehearsal, or pushed on at the stove, may stand in room that was kept: there is none to spare then, and no less than none.
+    this.ties = ties.map((tie) => (tie.gap < 0 ? { ...tie, gap: 0 } : tie));
   }
 
   start(id: string): number {

@@ -1,6 +1,7 @@
 import type { Problem } from '@/core/schedule/problem';
 import type { Bound, Duration } from './controllability';
 import { type Course, NO_MOST } from './course';
+import { turnsOf } from './turns';
 
 /** A course as a temporal network: what is chosen, what happens, and in which order. */
 export interface CourseNetwork {
@@ -66,29 +67,6 @@ export function networkOf(course: Course, problem: Problem, { share, sooner }: N
     const moment = (id: string, which: 'start' | 'end') => (which === 'start' ? startOf : endOf)(at.get(id)!);
     bounds.push({ from: moment(from, of), to: moment(to, edge), most: max });
   }
-  const follow = (order: Iterable<readonly [before: number, after: number, minutes: number]>) => {
-    for (const [before, after, minutes] of order) least(endOf(before), startOf(after), minutes);
-  };
-  follow(turns(course, course.person, course.breath));
-  follow(turns(course, course.place, null));
+  for (const { before, after, minutes } of turnsOf(course, planned)) least(endOf(before), startOf(after), minutes);
   return { moments: 1 + 2 * n, bounds, durations, steps };
-}
-
-/** One step after the other with the same hands, or on the same burner. */
-function* turns(
-  { n, planned, likely }: Course,
-  of: Int32Array,
-  after: Int32Array | null,
-): Generator<readonly [before: number, after: number, minutes: number]> {
-  const last = new Map<number, number>();
-  for (const i of inOrder(n, planned)) {
-    if (of[i]! < 0 || likely[i] === 0) continue;
-    const before = last.get(of[i]!);
-    if (before !== undefined) yield [before, i, after?.[before] ?? 0];
-    last.set(of[i]!, i);
-  }
-}
-
-function inOrder(n: number, planned: Int32Array): readonly number[] {
-  return Array.from({ length: n }, (_, index) => index).sort((a, b) => planned[a]! - planned[b]! || a - b);
 }

@@ -62,7 +62,11 @@ export function sayCauses({ causes }: Odds, steps: readonly PlannedStep[]): read
   return causes.slice(0, 3).flatMap(({ key, odds }) => {
     const step = steps.find((each) => each.key === key);
     const evenings = Math.round(100 * odds);
-    return step && evenings > 0 ? [`${step.dishName}, ${step.name}: ${evenings} evenings of 100 are late by it`] : [];
+    return step && evenings > 0
+      ? [
+          `${step.dishName}, ${step.name}: ${evenings} ${evenings === 1 ? 'evening of 100 is' : 'evenings of 100 are'} late by it`,
+        ]
+      : [];
   });
 }
 

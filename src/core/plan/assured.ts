@@ -7,7 +7,7 @@ import { NOT_TASTED, ON_TIME } from './well-landed';
 
 /** Ranges of minutes are tried in so many steps from nothing to all of them. */
 const SHARES = 20;
-/** Nobody begins more than an hour sooner, and nothing keeps an hour longer, to be sure. */
+/** Nobody begins more than an hour sooner to be sure, nor do all dishes together keep more than an hour longer. */
 const MOST_MENDED = 60;
 /** Waits are lengthened by so many minutes at a time. */
 const WAIT_STEP = 2;
@@ -44,13 +44,13 @@ function sooner(question: Question): readonly Mend[] {
 /** Which dishes would have to keep how much longer; nothing where that alone does not help. */
 function keptLonger(question: Question): readonly Mend[] {
   const waits = new Map<string, number>();
-  for (;;) {
+  for (let longer = 0; longer <= MOST_MENDED; longer += WAIT_STEP) {
     const dish = question.stale(waits);
     if (dish === 'none') return [...waits].map(([dishId, minutes]) => ({ by: 'waits', dishId, minutes }));
-    const waited = waits.get(dish) ?? 0;
-    if (dish === 'other' || waited >= MOST_MENDED) return [];
-    waits.set(dish, waited + WAIT_STEP);
+    if (dish === 'other') return [];
+    waits.set(dish, (waits.get(dish) ?? 0) + WAIT_STEP);
   }
+  return [];
 }
 
 /** A plan that may be asked what it holds. */

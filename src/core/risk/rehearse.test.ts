@@ -106,6 +106,15 @@ describe('an evening followed', () => {
     expect(evening(course(warmths, { starts: { a: 0, b: 12 } }), [20, 5]).starts).toEqual([0, 25]);
   });
 
+  it('goes on though the order goes in a circle: each of those begins at its hour', () => {
+    const links = [endToStart('a', 'b', 0), endToStart('b', 'a', 0)];
+    const circle = course(
+      { steps: [step('a', 10), step('b', 5), step('c', 3)], links },
+      { starts: { a: 4, b: 9, c: 1 } },
+    );
+    expect(evening(circle, [10, 5, 3])).toEqual({ starts: [4, 9, 1], ends: [14, 14, 4] });
+  });
+
   it('holds nothing up that is under way', () => {
     const links = [endToStart('a', 'b', 0)];
     const steps = [step('a', 10), { ...step('b', 5), earliest: 4, latest: 4 }];

@@ -151,8 +151,10 @@ class Cook {
     for (let i = 0; i < n; i++) {
       if (left[i] === 0) this.push(i, planned[i]!);
     }
+    let cooked = 0;
     while (this.size > 0) {
       const i = this.pop();
+      cooked++;
       let start = ready[i]!;
       if (minutes[i]! > 0) start = this.take(i, start);
       const end = start + minutes[i]!;
@@ -172,6 +174,13 @@ class Cook {
         if (--left[to]! === 0)
           this.push(to, Math.max(ready[to]!, pulled[to]!, notBefore[to]!, heldEnd[to]! - minutes[to]!));
       }
+    }
+    if (cooked === n) return;
+    // Where hours overlap by now the order may go in a circle: what is in it begins at its hour.
+    for (let i = 0; i < n; i++) {
+      if (left[i] === 0) continue;
+      starts[i] = Math.max(ready[i]!, planned[i]!);
+      ends[i] = starts[i]! + minutes[i]!;
     }
   }
 

@@ -7,9 +7,9 @@ export default defineConfig({
   testDir: 'e2e',
   fullyParallel: true,
   workers: 2,
-  timeout: 120_000,
+  timeout: 360_000,
   // A busy machine may take its time; nothing here measures speed.
-  expect: { timeout: 20_000 },
+  expect: { timeout: 45_000 },
   reporter: [['list']],
   use: {
     ...devices['Desktop Chrome'],
@@ -38,7 +38,7 @@ export default defineConfig({
   webServer: {
     command: `node tools/demo.mjs --port ${PORT}`,
     url: `http://localhost:${PORT}`,
-    timeout: 240_000,
+    timeout: 600_000,
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
   },
 });

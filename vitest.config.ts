@@ -18,7 +18,7 @@ export default defineConfig({
           ...shared,
           name: 'unit',
           include: ['src/**/*.test.{ts,tsx}', 'tools/**/*.test.ts', 'bench/**/*.test.ts'],
-          testTimeout: 120_000,
+          testTimeout: 300_000,
           // What a busy machine takes long for is planned before the tests, not measured by them.
           hookTimeout: 120_000,
         },
@@ -29,7 +29,7 @@ export default defineConfig({
           ...shared,
           name: 'reference',
           include: ['reference/**/*.test.ts'],
-          testTimeout: 120_000,
+          testTimeout: 300_000,
           hookTimeout: 120_000,
         },
       },

@@ -92,7 +92,7 @@ test('pages carry the headers that keep others out, and the server answers its o
 test('while the heaviest problems are thrown at it the server serves pages, turns the rest away, and is well after', async ({
   request,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(600_000);
   const proto = JSON.stringify(chainOf(['a'])).replaceAll('"a"', '"__proto__"');
   const refused = await request.post('/api/solve', { data: proto, headers: { 'content-type': 'application/json' } });
   expect(refused.status()).toBe(400);

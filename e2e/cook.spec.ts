@@ -67,7 +67,7 @@ for (const [speed, step] of [
   test(`a sample meal is cooked to the end ${speed}, with a "not yet", an undo and a reload, and teaches`, async ({
     page,
   }) => {
-    test.setTimeout(500_000);
+    test.setTimeout(900_000);
     // Noon of a day; the boat's supper stands on the table three days later at 20:00.
     await page.clock.install({ time: NOON });
     await openMeal(page, 'boat', '/cook');
@@ -212,7 +212,7 @@ test('guests half an hour late at the last moment: what bears it is kept warm, a
   await expect(async () => {
     if ((await takeBack.count()) > 0) await takeBack.first().click({ timeout: 2000 });
     expect(await takeBack.count()).toBe(0);
-  }).toPass({ timeout: 30_000 });
+  }).toPass({ timeout: 90_000 });
   await expect.poll(async () => JSON.stringify((await stored(page)).plan.steps)).not.toContain('/kept-warm');
   expect(errors).toEqual([]);
 });
@@ -220,7 +220,7 @@ test('guests half an hour late at the last moment: what bears it is kept warm, a
 test('a pretended probe is there only when it is switched on, moves nothing and calls nothing safe', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(600_000);
   await page.clock.install({ time: NOON });
   await openMeal(page, 'boat', '/cook');
   await page.getByRole('button', { name: 'Begin at the stove' }).click();
@@ -252,7 +252,7 @@ test('a pretended probe is there only when it is switched on, moves nothing and 
 test('what is left too long on the heat calls, louder and in words, until it is answered; a silent cook is followed where it is safe', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(600_000);
   // Keeps what would be heard, felt and shown.
   await page.addInitScript(() => {
     const heard = {
@@ -395,7 +395,7 @@ test('of two windows one leads and the other follows; the lead is taken over wit
 test.describe(() => {
   test.use({ storageState: EMPTY_STATE });
   test('killed after every press, a whole evening goes on where it was, to its end', async ({ page, context }) => {
-    test.setTimeout(300_000);
+    test.setTimeout(900_000);
     await context.clock.install({ time: NOON });
     const dishes = SHELF.filter(({ name }) => ['Quinoa with lemon', 'Chicken with mustard'].includes(name));
     expect(dishes).toHaveLength(2);

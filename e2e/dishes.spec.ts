@@ -182,6 +182,30 @@ test('a dish written by hand is changed step by step, a circle is refused, and a
   expect(errors).toEqual([]);
 });
 
+test('what is typed is kept though something else is pressed at the same moment', async ({ page }) => {
+  await openMeals(page);
+  await visit(page, '/dishes/cheeks');
+  await page.getByRole('button', { name: 'Change it' }).click();
+  const goesIn = page.getByRole('region', { name: 'What goes in' });
+  const rows = goesIn.getByRole('listitem');
+  const before = await rows.count();
+  // The field is left and the button pressed before anything can be stored or drawn.
+  const leaveAndPress = (name: string) =>
+    page.getByRole('button', { name, exact: true }).evaluate((button: HTMLButtonElement) => {
+      (document.activeElement as HTMLElement).blur();
+      button.click();
+    });
+  await page.getByRole('textbox', { name: 'Name of the dish' }).fill('Cheeks of the house');
+  await leaveAndPress('add something');
+  await expect(rows).toHaveCount(before + 1);
+  await goesIn.getByRole('textbox', { name: 'Instead of red wine' }).fill('dark beer');
+  await leaveAndPress('add something');
+  await expect(rows).toHaveCount(before + 2);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'Cheeks of the house' })).toBeVisible();
+  await expect(page.getByText('dark beer').first()).toBeVisible();
+});
+
 test('a dish is saved as a file and opened again beside the one that is there', async ({ page }) => {
   await openMeals(page);
   await visit(page, '/dishes/barley');

@@ -25,7 +25,7 @@ export async function openMeals(page: Page): Promise<void> {
 export async function openMeal(page: Page, id: string, leaf: '' | '/score' | '/cook' = ''): Promise<void> {
   await visit(page, `/meals/${id}${leaf}`);
   if (leaf === '/cook') {
-    await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible({ timeout: 45_000 });
+    await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible({ timeout: 90_000 });
     return;
   }
   await settled(page);
@@ -35,7 +35,7 @@ export async function openMeal(page: Page, id: string, leaf: '' | '/score' | '/c
 /** Waits until the plan stands and no better one is being looked for. */
 export async function settled(page: Page): Promise<void> {
   await expect(page.getByTestId('verdict')).toBeVisible();
-  await expect(page.getByText('Looking for a better plan')).toHaveCount(0, { timeout: 45_000 });
+  await expect(page.getByText('Looking for a better plan')).toHaveCount(0, { timeout: 90_000 });
 }
 
 /** A supper of these dishes for four in the large kitchen, at seven on the day of `NOON`'s week. */

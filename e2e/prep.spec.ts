@@ -107,7 +107,7 @@ test.describe(() => {
     await expect(page.getByText('Everything is done on the day itself.')).toBeVisible();
     await page.getByRole('button', { name: 'What would help most?' }).click();
     const help = page.getByRole('list', { name: 'What helps most' });
-    await expect(help).toBeVisible({ timeout: 30_000 });
+    await expect(help).toBeVisible({ timeout: 90_000 });
     await help.getByRole('button', { name: /Beef cheeks/ }).click();
     const days = page.getByRole('region', { name: 'The days before' });
     await expect(days).toContainText('into the fridge, Beef cheeks with damsons');

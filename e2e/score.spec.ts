@@ -152,7 +152,7 @@ test('by keyboard a step moves by minutes, goes to another burner, is kept and a
   await expect(page.getByTestId('pinned')).toHaveCount(1);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'best around it' }).click();
-  await expect(page.getByTestId('by-hand-words')).toContainText('with what you put by hand', { timeout: 20_000 });
+  await expect(page.getByTestId('by-hand-words')).toContainText('with what you put by hand', { timeout: 60_000 });
   await page.getByRole('button', { name: 'let it go' }).click();
   await expect(page.getByTestId('pinned')).toHaveCount(0);
   expect(errors).toEqual([]);

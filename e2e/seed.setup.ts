@@ -8,7 +8,7 @@ for (const [name, path, time, ids] of [
   ['noon of a certain day', NOON_STATE, NOON, ['harvest', 'boat']],
 ] as const) {
   setup(`the sample meals are planned: ${name}`, async ({ page, context }) => {
-    setup.setTimeout(240_000);
+    setup.setTimeout(600_000);
     if (time) await page.clock.install({ time });
     await openMeals(page);
     for (const id of ids) {

@@ -111,7 +111,7 @@ test.describe(() => {
   test.use({ storageState: NOON_STATE });
   // The cards of all samples, and of all of the shelf, are read in `now.test.tsx`.
   test('no word, amount or caution is missed in an evening: harvest', async ({ page }) => {
-    test.setTimeout(400_000);
+    test.setTimeout(900_000);
     await page.clock.install({ time: NOON });
     await openMeal(page, 'harvest', '/cook');
     await page.getByRole('button', { name: 'Begin at the stove' }).click();
@@ -128,7 +128,7 @@ test.describe(() => {
   test.use({ storageState: EMPTY_STATE });
   const dishes = SHELF.filter((_, index) => index % MEALS === COOKED_HERE);
   test(`no word, amount or caution is missed: the shelf, ${dishes[0]!.name} and others`, async ({ page }) => {
-    test.setTimeout(400_000);
+    test.setTimeout(900_000);
     await page.clock.install({ time: NOON });
     await openMeals(page);
     await openFile(page, supperOf('shelf', 'From the shelf', dishes));

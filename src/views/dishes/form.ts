@@ -1,9 +1,9 @@
 import type { Dish } from '@/core/dish/dish';
 
-/** What a form of the step editor changes: the whole dish, as it is then. */
+/** What a form of the step editor shows, and what it changes: a function of the dish as it is by then, for what was last drawn may be older. */
 export interface FormProps {
   readonly dish: Dish;
-  readonly onChange: (dish: Dish) => void;
+  readonly onChange: (change: (now: Dish) => Dish) => void;
 }
 
 /** The steps of a dish to choose from. */

@@ -24,7 +24,7 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
       <h2 className="text-2xl">What goes in</h2>
       <SortableList
         ids={dish.ingredients.map(({ id }) => id)}
-        onMove={(id, place) => onChange(withOrder(dish, id, place))}
+        onMove={(id, place) => onChange((now) => withOrder(now, id, place))}
         className="mt-1 border-t border-line"
       >
         {dish.ingredients.map((item, place) => {
@@ -35,7 +35,7 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
               id={item.id}
               name={item.name}
               className="grid gap-1 border-b border-line py-1.5"
-              onStep={(by) => onChange(withOrder(dish, item.id, place + by))}
+              onStep={(by) => onChange((now) => withOrder(now, item.id, place + by))}
             >
               {(handle) => (
                 <>
@@ -48,7 +48,7 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
                       onChange={(text) => {
                         const quantity = Number(text.replace(',', '.'));
                         if (quantity > 0)
-                          onChange(withIngredient(dish, item.id, { amount: { ...item.amount, quantity } }));
+                          onChange((now) => withIngredient(now, item.id, { amount: { ...item.amount, quantity } }));
                       }}
                     />
                     <Select
@@ -56,19 +56,21 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
                       hideLabel
                       value={item.amount.unit}
                       options={ownWords(UNITS)}
-                      onChange={(unit) => onChange(withIngredient(dish, item.id, { amount: { ...item.amount, unit } }))}
+                      onChange={(unit) =>
+                        onChange((now) => withIngredient(now, item.id, { amount: { ...item.amount, unit } }))
+                      }
                     />
                     <Typed
                       label={`Instead of ${item.name}`}
                       value={item.name}
                       className="min-w-0 flex-1"
-                      onChange={(name) => onChange(withName(dish, item.id, name))}
+                      onChange={(name) => onChange((now) => withName(now, item.id, name))}
                     />
                     <button
                       type="button"
                       aria-label={`Take out ${item.name}`}
                       className="grid size-10 shrink-0 place-items-center rounded-lg hover:bg-soft"
-                      onClick={() => onChange(withoutIngredient(dish, item.id))}
+                      onClick={() => onChange((now) => withoutIngredient(now, item.id))}
                     >
                       <X size={18} aria-hidden />
                     </button>
@@ -82,7 +84,7 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
                       hideLabel
                       value={step ?? null}
                       options={[[null, 'no step: it will be forgotten'], ...stepsOf(dish)]}
-                      onChange={(next) => onChange(withUse(dish, item.id, next))}
+                      onChange={(next) => onChange((now) => withUse(now, item.id, next))}
                     />
                     <Typed
                       label={`Allergens of ${item.name}`}
@@ -91,8 +93,8 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
                       mayBeEmpty
                       className="h-9 w-44 text-sm text-ink"
                       onChange={(text) =>
-                        onChange(
-                          withIngredient(dish, item.id, {
+                        onChange((now) =>
+                          withIngredient(now, item.id, {
                             allergens: text
                               .split(',')
                               .map((each) => each.trim().toLowerCase())
@@ -108,7 +110,7 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
           );
         })}
       </SortableList>
-      <Button look="quiet" className="mt-1 px-0" onClick={() => onChange(withNewIngredient(dish))}>
+      <Button look="quiet" className="mt-1 px-0" onClick={() => onChange(withNewIngredient)}>
         add something
       </Button>
     </section>

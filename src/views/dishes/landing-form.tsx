@@ -17,7 +17,9 @@ export function LandingForm({ dish, onChange }: FormProps) {
   const { lands } = dish;
   if (!lands) return null;
   const set = (change: Partial<Waits>) =>
-    onChange({ ...dish, lands: { ...lands, waits: { ...lands.waits, ...change } } });
+    onChange((now) =>
+      now.lands ? { ...now, lands: { ...now.lands, waits: { ...now.lands.waits, ...change } } } : now,
+    );
   return (
     <section aria-label="At the table" className="grid gap-3">
       <h2 className="text-2xl">At the table</h2>
@@ -25,7 +27,7 @@ export function LandingForm({ dish, onChange }: FormProps) {
         label="ready at the end of"
         value={lands.step}
         options={stepsOf(dish)}
-        onChange={(step) => onChange({ ...dish, lands: { ...lands, step } })}
+        onChange={(step) => onChange((now) => (now.lands ? { ...now, lands: { ...now.lands, step } } : now))}
       />
       <Pills label="Eaten" value={lands.waits.served} options={SERVED} onChange={(served) => set({ served })} />
       <div className="flex flex-wrap gap-4">

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { askedAbout } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
 import { changed } from '@/core/dish/edit-steps';
@@ -22,16 +22,42 @@ import { WhatIsIt } from './what-is-it';
 export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone: () => void }) {
   const [past, setPast] = useState<readonly Dish[]>([]);
   const [fault, setFault] = useState<string | null>(null);
-  const store = async (next: Dish, history: readonly Dish[]) => {
+  // What was changed last, stored or on its way there: a second change made before the page is drawn anew builds on it.
+  const latest = useRef(dish);
+  const waiting = useRef<Promise<void>>(Promise.resolve());
+  const open = useRef(0);
+  useEffect(() => {
+    if (open.current === 0) latest.current = dish;
+  }, [dish]);
+  const store = (next: Dish, history: (past: readonly Dish[]) => readonly Dish[]) => {
     const result = changed(next);
-    const refusal = result.ok ? await storeDish(pantry(), result.dish) : result.refusal;
-    setFault(refusal?.sentence ?? null);
-    if (!refusal) setPast(history);
+    if (!result.ok) {
+      setFault(result.refusal.sentence);
+      return;
+    }
+    const before = latest.current;
+    latest.current = result.dish;
+    open.current++;
+    const keep = async () => {
+      try {
+        const refusal = await storeDish(pantry(), result.dish);
+        if (refusal && latest.current === result.dish) latest.current = before;
+        setFault(refusal?.sentence ?? null);
+        if (!refusal) setPast(history);
+      } finally {
+        open.current--;
+      }
+    };
+    // What one change could not do is told above every view; the next is made all the same.
+    waiting.current = waiting.current.catch(() => undefined).then(keep);
   };
-  const change = (next: Dish) => void store(next, [...past, dish]);
+  const change = (to: (now: Dish) => Dish) => {
+    const before = latest.current;
+    store(to(before), (known) => [...known, before]);
+  };
   const undo = () => {
     const before = past.at(-1);
-    if (before) void store(before, past.slice(0, -1));
+    if (before) store(before, (known) => known.slice(0, -1));
   };
   return (
     <>
@@ -40,7 +66,7 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
           label="Name of the dish"
           value={dish.name}
           className="h-12 w-[min(30rem,86vw)] px-3 font-title text-2xl"
-          onChange={(name) => change({ ...dish, name })}
+          onChange={(name) => change((now) => ({ ...now, name }))}
         />
         <div className="flex items-center gap-2">
           <Button look="quiet" disabled={past.length === 0} onClick={undo}>
@@ -64,13 +90,13 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
             value={dish.servings}
             least={1}
             most={200}
-            onChange={(servings) => change({ ...dish, servings })}
+            onChange={(servings) => change((now) => ({ ...now, servings }))}
           />
           <IngredientsForm dish={dish} onChange={change} />
           <WhatIsIt
             asked={askedAbout(dish)}
             onSay={(item, food) => {
-              change(withSaidFood(dish, item.id, food));
+              change((now) => withSaidFood(now, item.id, food));
               void sayFood(pantry(), item.name, food);
             }}
           />

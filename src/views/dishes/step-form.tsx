@@ -63,7 +63,7 @@ function placeAt(at: Place['at']): Place {
 /** One step: where, how long, who looks after it, what it comes after. */
 export function StepForm({ dish, step, onChange }: FormProps & { readonly step: Step }) {
   const says = useId();
-  const set = (change: Partial<Step>) => onChange(withStep(dish, step.id, change));
+  const set = (change: Partial<Step>) => onChange((now) => withStep(now, step.id, change));
   const { place, minutes } = step;
   return (
     <Disclosure as="li" className="border-b border-line py-1">
@@ -142,10 +142,14 @@ export function StepForm({ dish, step, onChange }: FormProps & { readonly step: 
         )}
         <Afters dish={dish} step={step} onChange={onChange} />
         <div className="flex flex-wrap gap-3">
-          <Button onClick={() => onChange(withNewStep(dish, step.id).dish)}>
+          <Button onClick={() => onChange((now) => withNewStep(now, step.id).dish)}>
             <Plus size={16} aria-hidden className="inline" /> a step after this
           </Button>
-          <Button look="quiet" disabled={dish.steps.length < 2} onClick={() => onChange(withoutStep(dish, step.id))}>
+          <Button
+            look="quiet"
+            disabled={dish.steps.length < 2}
+            onClick={() => onChange((now) => withoutStep(now, step.id))}
+          >
             take out this step
           </Button>
         </div>
@@ -158,7 +162,7 @@ export function StepForm({ dish, step, onChange }: FormProps & { readonly step: 
 function Afters({ dish, step, onChange }: FormProps & { readonly step: Step }) {
   const afters = aftersOf(dish, step.id);
   const others = dish.steps.filter(({ id }) => id !== step.id && !afters.some((after) => after.step === id));
-  const set = (next: readonly After[]) => onChange(withAfters(dish, step.id, next));
+  const set = (next: readonly After[]) => onChange((now) => withAfters(now, step.id, next));
   const named = (id: string) => dish.steps.find((each) => each.id === id)?.name ?? id;
   return (
     <fieldset>

@@ -17,7 +17,7 @@ export function VesselsForm({ dish, onChange }: FormProps) {
       <h2 className="text-2xl">Pots and pans</h2>
       <ul className="mt-1 border-t border-line">
         {dish.vessels.map((use) => {
-          const set = (change: Partial<VesselUse>) => onChange(withVessel(dish, use.id, change));
+          const set = (change: Partial<VesselUse>) => onChange((now) => withVessel(now, use.id, change));
           const edge = (which: 'from' | 'to', words: string) => (
             <span className="flex items-center gap-2 text-sm text-faint">
               <span aria-hidden>{words}</span>
@@ -60,7 +60,7 @@ export function VesselsForm({ dish, onChange }: FormProps) {
                   type="button"
                   aria-label={`Take out the ${use.name}`}
                   className="grid size-10 place-items-center rounded-lg hover:bg-soft"
-                  onClick={() => onChange(withoutVessel(dish, use.id))}
+                  onClick={() => onChange((now) => withoutVessel(now, use.id))}
                 >
                   <X size={18} aria-hidden />
                 </button>
@@ -73,7 +73,11 @@ export function VesselsForm({ dish, onChange }: FormProps) {
           );
         })}
       </ul>
-      <Button look="quiet" className="mt-1 px-0" onClick={() => onChange(withNewVessel(dish, dish.steps[0]!.id))}>
+      <Button
+        look="quiet"
+        className="mt-1 px-0"
+        onClick={() => onChange((now) => withNewVessel(now, now.steps[0]!.id))}
+      >
         add one
       </Button>
     </section>

@@ -1,6 +1,9 @@
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { inTable } from './browser-store';
 import { EMPTY_STATE, openMeals, settled, visit, watchForErrors } from './kit';
+
+const rowsIn = (page: Page, region: string) =>
+  page.getByRole('region', { name: region }).getByRole('button', { name: /^Take out/ });
 
 test('burners, oven, pots and people are edited and kept', async ({ page }) => {
   const errors = watchForErrors(page);
@@ -17,6 +20,35 @@ test('burners, oven, pots and people are edited and kept', async ({ page }) => {
   await page.reload();
   await expect(page.getByRole('region', { name: 'Burners' }).getByRole('button', { name: /^Take out/ })).toHaveCount(4);
   expect(errors).toEqual([]);
+});
+
+test('kitchens are copied, named, removed and put back', async ({ page }) => {
+  await openMeals(page);
+  await page.getByRole('button', { name: 'Copy Hall kitchen' }).click();
+  const name = page.getByLabel('Name of the kitchen');
+  await expect(name).toHaveValue('Hall kitchen, copy');
+  // Leaves the page in the same instant in which the last letter is typed.
+  await name.fill('The garden kitchen');
+  await page.getByRole('button', { name: 'Back' }).click();
+  const kitchens = page.getByRole('region', { name: 'Kitchens' });
+  await expect(kitchens.getByRole('link', { name: 'The garden kitchen' })).toBeVisible();
+  await kitchens.getByRole('button', { name: 'Remove The garden kitchen' }).click();
+  await expect(kitchens.getByRole('link', { name: 'The garden kitchen' })).toHaveCount(0);
+  await kitchens.getByRole('button', { name: 'put it back' }).click();
+  await expect(kitchens.getByRole('link', { name: 'The garden kitchen' })).toBeVisible();
+  await kitchens.getByRole('button', { name: 'Remove Hall kitchen' }).click();
+  await expect(kitchens.getByRole('alert')).toContainText('Harvest supper is cooked in it');
+  await expect(kitchens.getByRole('link', { name: 'Hall kitchen' })).toBeVisible();
+});
+
+test('an appliance of another kind is called after it', async ({ page }) => {
+  await openMeals(page);
+  await page.getByRole('link', { name: 'Hall kitchen' }).click();
+  const appliances = page.getByRole('region', { name: 'Appliances' });
+  await appliances.getByRole('button', { name: 'Add to Appliances' }).click();
+  const added = appliances.getByRole('group', { name: 'New kettle' });
+  await added.getByLabel('Kind').selectOption('rice cooker');
+  await expect(appliances.getByRole('group', { name: 'New rice cooker' })).toBeVisible();
 });
 
 test('a kitchen without a cook is refused with a sentence, and the old one stays', async ({ page }) => {
@@ -49,6 +81,38 @@ test.describe(() => {
     await expect(page.getByText('Nothing is planned yet')).toBeVisible();
     await page.getByRole('button', { name: 'Load the sample meals' }).click();
     await expect(page.getByRole('heading', { name: 'Midwinter table' })).toBeVisible();
+  });
+
+  test('three answers make a kitchen, and the first meal is begun in it', async ({ page }) => {
+    const errors = watchForErrors(page);
+    await openMeals(page);
+    await inTable(page, 'meals', () => ({ answer: null, clear: true as const }), null);
+    await inTable(page, 'kitchens', () => ({ answer: null, clear: true as const }), null);
+    await page.reload();
+    const first = page.getByRole('region', { name: 'Your kitchen' });
+    await first.getByRole('radiogroup', { name: 'Burners' }).getByRole('radio', { name: '2' }).click();
+    await first.getByRole('radio', { name: 'none' }).click();
+    await first.getByRole('radio', { name: 'two cooks' }).click();
+    await first.getByRole('radio', { name: /for large tables/ }).click();
+    await first.getByRole('button', { name: 'Make this kitchen' }).click();
+    await page.getByRole('link', { name: 'look inside' }).click();
+    await expect(page.getByLabel('Name of the kitchen')).toHaveValue('My kitchen');
+    await expect(rowsIn(page, 'Burners')).toHaveCount(2);
+    await expect(rowsIn(page, 'Oven')).toHaveCount(0);
+    await expect(rowsIn(page, 'People')).toHaveCount(2);
+    expect(errors).toEqual([]);
+  });
+
+  test('a new meal without a kitchen asks for one first, and one press is enough', async ({ page }) => {
+    await openMeals(page);
+    await inTable(page, 'meals', () => ({ answer: null, clear: true as const }), null);
+    await inTable(page, 'kitchens', () => ({ answer: null, clear: true as const }), null);
+    await page.reload();
+    await page.getByRole('button', { name: 'New meal' }).click();
+    await expect(page.getByRole('heading', { name: 'First, your kitchen' })).toBeVisible();
+    await page.getByRole('button', { name: /^skip/ }).click();
+    await expect(page.getByRole('alert').filter({ hasText: 'Choose at least one dish' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'My kitchen', exact: true })).toBeVisible();
   });
 });
 

@@ -19,6 +19,7 @@ import { applied, type Change } from '@/core/remedies/change';
 import { SAMPLE_MEALS, type SampleMeal } from '@/demo/meals';
 import type { Pantry, StoredMeal } from './db';
 import { saidFoods } from './foods';
+import { kitchenForNewMeal } from './kitchens';
 
 /**
  * Loads the sample meals once; a second call, or a second tab at the same time, changes nothing. `anew` loads them whatever was
@@ -226,14 +227,10 @@ export async function setByHand(db: Pantry, meal: Meal, pins: readonly Pin[], pl
   });
 }
 
-/** Begins an empty meal for tomorrow evening in the first kitchen there is. */
-export async function createMeal(
-  db: Pantry,
-  today: Date,
-): Promise<{ readonly ok: true; readonly id: string } | { readonly ok: false; readonly sentence: string }> {
-  const kitchen = await db.kitchens.toCollection().first();
-  if (!kitchen)
-    return { ok: false, sentence: 'There is no kitchen yet: load the sample meals first, they bring three.' };
+/** Begins an empty meal for tomorrow evening in the cook's kitchen. Its id, or null where there is no kitchen yet. */
+export async function createMeal(db: Pantry, today: Date): Promise<string | null> {
+  const kitchen = await kitchenForNewMeal(db);
+  if (!kitchen) return null;
   const id = `meal-${today.getTime()}`;
   await db.meals.put({
     id,
@@ -246,5 +243,5 @@ export async function createMeal(
     dishIds: [],
     changedAt: today.getTime(),
   });
-  return { ok: true, id };
+  return id;
 }

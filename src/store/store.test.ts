@@ -125,7 +125,7 @@ describe('changing what is stored', () => {
 
   it('makes a new meal for tomorrow, and changes the print of a plan only with what it hangs on', async () => {
     const made = await createMeal(db, TODAY);
-    expect(made.ok && (await db.meals.get(made.id))?.day).toBe('2026-11-26');
+    expect((await db.meals.get(made!))?.day).toBe('2026-11-26');
     const meal = mealOf([plainGrain()]);
     expect(printOf({ ...meal, name: 'Other' })).toBe(printOf(meal));
     expect(printOf({ ...meal, people: 5 })).not.toBe(printOf(meal));

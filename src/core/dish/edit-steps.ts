@@ -1,3 +1,4 @@
+import type { Amount } from '@/core/units/amount';
 import { checkDish, type Refusal } from './check';
 import type { Dish, Ingredient, Link, Minutes, Step, VesselUse } from './dish';
 
@@ -128,6 +129,12 @@ function isAfter(link: Link, id: string): boolean {
 /** The dish with some fields of an ingredient changed. */
 export function withIngredient(dish: Dish, id: string, change: Partial<Ingredient>): Dish {
   return { ...dish, ingredients: dish.ingredients.map((item) => (item.id === id ? { ...item, ...change } : item)) };
+}
+
+/** The dish with another number or unit of an ingredient. */
+export function withAmount(dish: Dish, id: string, part: Partial<Amount>): Dish {
+  const item = dish.ingredients.find((each) => each.id === id);
+  return item ? withIngredient(dish, id, { amount: { ...item.amount, ...part } }) : dish;
 }
 
 /** The dish with another name for an ingredient: it is another thing, of which nothing was said yet. */

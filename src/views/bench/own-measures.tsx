@@ -2,7 +2,7 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import { X } from 'lucide-react';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { LEAST_OWN, MEASURES, type Measure, MOST_OWN, measureOfOwn, ownFault } from '@/core/units/measures';
 import { pantry } from '@/store/db';
 import { Button } from '@/ui/button';
@@ -17,7 +17,6 @@ export function useMeasures(): readonly Measure[] {
 
 /** Mugs and tins of the cook's own: measured once, and from then on to be had wherever an amount is said. */
 export function OwnMeasures() {
-  const _id = useId();
   const own = useLiveQuery(() => pantry().measures.toArray(), []) ?? [];
   const [name, setName] = useState('');
   const [millilitres, setMillilitres] = useState(300);

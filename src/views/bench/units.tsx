@@ -1,6 +1,6 @@
 'use client';
 
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { GRAINS, US_CUP } from '@/core/grain/grains';
 import { DENSITIES } from '@/core/units/densities';
 import { convert, fahrenheitOf, gasMarkOf, type Measure, measureOf, readMeasured } from '@/core/units/measures';
@@ -109,7 +109,6 @@ function Written({
   readonly measures: readonly Measure[];
   readonly onRead: (read: { readonly quantity: number; readonly measure: Measure }) => void;
 }) {
-  const _id = useId();
   const [text, setText] = useState('');
   const read = text.trim() === '' ? null : readMeasured(text, measures);
   return (

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { askedAbout } from '@/core/dish/diet';
 import type { Dish, Ingredient } from '@/core/dish/dish';
 import { type DishDraft, dishOf, draftFault, portionOf, withFilling } from '@/core/dish/draft-dish';
@@ -13,14 +13,14 @@ import { pantry } from '@/store/db';
 import { sayFood } from '@/store/foods';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
-import { Field } from '@/ui/field';
+import { KeptField } from '@/ui/kept-field';
 import { Pills } from '@/ui/pills';
 import { Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
+import { useKeptDraft } from '@/ui/use-kept-draft';
 import { Holds } from './holds';
 import { Steps } from './steps';
 import { Strip } from './strip';
-import { Typed } from './typed';
 import { WhatIsIt } from './what-is-it';
 
 interface DishEditorProps {
@@ -36,26 +36,31 @@ interface DishEditorProps {
 export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProps) {
   const router = useRouter();
   const [past, setPast] = useState<readonly DishDraft[]>([]);
-  const [draft, setDraft] = useState(initial);
+  // A new dish has another id each time its page is opened: what was begun of it is known by its technique.
+  const kept = useKeptDraft(onByHand ? `dish ${initial.id}` : `new ${initial.technique}`, initial);
+  const draft = kept.value;
   const [told, setTold] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const technique = techniqueOf(draft.technique);
-  const dish = dishOf({ ...draft, name: draft.name.trim() || technique.name });
-  const change = (next: DishDraft) => {
-    const changes = differences(dish, dishOf(next));
-    setPast([...past, draft]);
-    setDraft(next);
-    setTold(changes.length > 0 ? `That makes it: ${changes.join(', ')}.` : '');
+  const dish = dishOf(named(draft));
+  const change = (by: (now: DishDraft) => DishDraft) => {
+    kept.change((now) => {
+      const next = by(now);
+      const changes = differences(dishOf(named(now)), dishOf(named(next)));
+      setPast((known) => [...known, now]);
+      setTold(changes.length > 0 ? `That makes it: ${changes.join(', ')}.` : '');
+      return next;
+    });
     setFault(null);
   };
   const said = (item: Ingredient, food: SaidFood) => {
-    change(withFilling(draft, item.id, { name: item.name, food }));
+    change((now) => withFilling(now, item.id, { name: item.name, food }));
     void sayFood(pantry(), item.name, food);
   };
   const undo = () => {
     const before = past.at(-1);
     if (!before) return;
-    setDraft(before);
+    kept.change(() => before);
     setPast(past.slice(0, -1));
     setTold('Taken back.');
   };
@@ -67,6 +72,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
       (await storeDish(pantry(), made)) ??
       (mealId === null ? null : await addToMeal(pantry(), mealId, made.id, Date.now()));
     if (refusal) return setFault(refusal.sentence);
+    kept.settle();
     if (mealId === null) setTold(`${made.name} is kept.`);
     else router.push(`/meals/${encodeURIComponent(mealId)}`);
   };
@@ -75,7 +81,14 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
       <div className="mt-2 flex flex-wrap items-end justify-between gap-3">
         <div>
           <p className="text-faint">{technique.name}</p>
-          <NameField value={draft.name} onChange={(name) => change({ ...draft, name })} />
+          <KeptField
+            label="Name of the dish"
+            hideLabel
+            value={draft.name}
+            maxLength={140}
+            className="h-12 w-[min(30rem,86vw)] font-title text-2xl"
+            onChange={(name) => change((now) => ({ ...now, name }))}
+          />
         </div>
         <div className="flex flex-wrap items-center gap-2">
           <Button look="quiet" disabled={past.length === 0} onClick={undo}>
@@ -94,6 +107,14 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
       )}
       <p role="status" className="mt-1 min-h-6 text-lg">
         {told}
+        {kept.isFromBefore && past.length === 0 && (
+          <>
+            This is as you left it; it is not kept yet.{' '}
+            <Button look="quiet" onClick={kept.forget}>
+              begin anew
+            </Button>
+          </>
+        )}
       </p>
       <div className="mt-2 grid gap-x-12 gap-y-6 lg:grid-cols-[26rem_minmax(0,1fr)]">
         <div className="grid content-start gap-5">
@@ -103,14 +124,14 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
             value={draft.servings}
             least={1}
             most={40}
-            onChange={(servings) => change({ ...draft, servings })}
+            onChange={(servings) => change((now) => ({ ...now, servings }))}
           />
           {technique.choices.map((choice) => (
             <ChosenWay
               key={choice.id}
               choice={choice}
               value={dish.made!.ways[choice.id]!}
-              onChange={(way) => change({ ...draft, ways: { ...draft.ways, [choice.id]: way } })}
+              onChange={(way) => change((now) => ({ ...now, ways: { ...now.ways, [choice.id]: way } }))}
             />
           ))}
         </div>
@@ -124,11 +145,11 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
                   slot={slot}
                   dish={dish}
                   leftOut={draft.fillings[slot.id] === null}
-                  onName={(name) => change(named(draft, slot.id, name))}
+                  onName={(name) => change((now) => renamed(now, slot.id, name))}
                   onQuantity={(quantity, unit) =>
-                    change(withFilling(draft, slot.id, { amount: portionOf(draft, slot.id, { quantity, unit }) }))
+                    change((now) => withFilling(now, slot.id, { amount: portionOf(now, slot.id, { quantity, unit }) }))
                   }
-                  onLeaveOut={(out) => change(withFilling(draft, slot.id, out ? null : undefined))}
+                  onLeaveOut={(out) => change((now) => withFilling(now, slot.id, out ? null : undefined))}
                 />
               ))}
             </ul>
@@ -156,35 +177,15 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
   );
 }
 
-/** Another name is another thing: what was said of the one before does not hold for it. */
-function named(draft: DishDraft, slot: string, name: string): DishDraft {
-  const { food: _, ...before } = draft.fillings[slot] ?? {};
-  return { ...draft, fillings: { ...draft.fillings, [slot]: { ...before, name } } };
+/** While the field of the name is empty the dish is called after its technique. */
+function named(draft: DishDraft): DishDraft {
+  return { ...draft, name: draft.name.trim() || techniqueOf(draft.technique).name };
 }
 
-function NameField({ value, onChange }: { readonly value: string; readonly onChange: (name: string) => void }) {
-  const _id = useId();
-  const [text, setText] = useState(value);
-  const [shown, setShown] = useState(value);
-  // Undone elsewhere: the field follows.
-  if (shown !== value) {
-    setShown(value);
-    setText(value);
-  }
-  return (
-    <div>
-      <Field
-        label="Name of the dish"
-        hideLabel
-        type="text"
-        value={text}
-        maxLength={140}
-        className="h-12 w-[min(30rem,86vw)] font-title text-2xl"
-        onChange={(event) => setText(event.target.value)}
-        onBlur={() => text !== value && onChange(text)}
-      />
-    </div>
-  );
+/** Another name is another thing: what was said of the one before does not hold for it. */
+function renamed(draft: DishDraft, slot: string, name: string): DishDraft {
+  const { food: _, ...before } = draft.fillings[slot] ?? {};
+  return { ...draft, fillings: { ...draft.fillings, [slot]: { ...before, name } } };
 }
 
 interface ChosenWayProps {
@@ -239,7 +240,8 @@ function SlotRow({ slot, dish, leftOut, onName, onQuantity, onLeaveOut }: SlotRo
     <li className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 border-b border-line py-1.5 sm:grid-cols-[minmax(0,1fr)_auto_auto]">
       {item ? (
         <>
-          <Typed
+          <KeptField
+            hideLabel
             label={`Instead of ${slot.usual}`}
             value={item.name}
             onChange={onName}
@@ -249,7 +251,8 @@ function SlotRow({ slot, dish, leftOut, onName, onQuantity, onLeaveOut }: SlotRo
             <span className="whitespace-nowrap">{printAmount(item.amount)}, by the balance</span>
           ) : (
             <span className="flex items-center gap-2">
-              <Typed
+              <KeptField
+                hideLabel
                 label={`How much ${item.name}`}
                 value={String(Number(item.amount.quantity.toFixed(2)))}
                 className="w-20 text-right"

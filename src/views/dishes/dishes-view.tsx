@@ -4,7 +4,7 @@ import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headless
 import { useLiveQuery } from 'dexie-react-hooks';
 import { ChevronDown } from 'lucide-react';
 import Link from 'next/link';
-import { useId, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { ALLERGENS, DIETS, type Diet } from '@/core/dish/diet';
 import { type Card, cardOf, search, type Wish } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
@@ -42,7 +42,6 @@ const FREE: readonly (readonly [string, readonly string[] | undefined])[] = [
 /** All dishes, one's own and those of the shelf, found by what one has: time, hands, heat, guests. */
 export function DishesView() {
   useTitle('Dishes');
-  const _id = useId();
   const own = useLiveQuery(() => pantry().dishes.toArray(), []);
   const cards = useMemo(() => (own ? withShelf(own).map(cardOf) : []), [own]);
   const [words, setWords] = useState('');

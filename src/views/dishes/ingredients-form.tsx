@@ -3,6 +3,7 @@ import { X } from 'lucide-react';
 import { allergensOf } from '@/core/dish/diet';
 import {
   goesInto,
+  withAmount,
   withIngredient,
   withName,
   withNewIngredient,
@@ -11,11 +12,12 @@ import {
   withUse,
 } from '@/core/dish/edit-steps';
 import { UNITS } from '@/core/units/amount';
+import { readQuantity } from '@/core/units/measures';
 import { Button } from '@/ui/button';
+import { KeptField } from '@/ui/kept-field';
 import { ownWords, Select } from '@/ui/select';
 import { SortableList, SortableRow } from '@/ui/sortable';
 import { type FormProps, stepsOf } from './form';
-import { Typed } from './typed';
 
 /** What goes in: amounts, names, the step that uses it, in an order of one's own. */
 export function IngredientsForm({ dish, onChange }: FormProps) {
@@ -41,14 +43,14 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
                 <>
                   <span className="flex gap-2">
                     {handle}
-                    <Typed
+                    <KeptField
+                      hideLabel
                       label={`How much ${item.name}`}
                       value={String(Number(item.amount.quantity.toFixed(2)))}
                       className="w-20 text-right"
                       onChange={(text) => {
-                        const quantity = Number(text.replace(',', '.'));
-                        if (quantity > 0)
-                          onChange((now) => withIngredient(now, item.id, { amount: { ...item.amount, quantity } }));
+                        const quantity = readQuantity(text) ?? 0;
+                        if (quantity > 0) onChange((now) => withAmount(now, item.id, { quantity }));
                       }}
                     />
                     <Select
@@ -56,11 +58,10 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
                       hideLabel
                       value={item.amount.unit}
                       options={ownWords(UNITS)}
-                      onChange={(unit) =>
-                        onChange((now) => withIngredient(now, item.id, { amount: { ...item.amount, unit } }))
-                      }
+                      onChange={(unit) => onChange((now) => withAmount(now, item.id, { unit }))}
                     />
-                    <Typed
+                    <KeptField
+                      hideLabel
                       label={`Instead of ${item.name}`}
                       value={item.name}
                       className="min-w-0 flex-1"
@@ -86,10 +87,11 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
                       options={[[null, 'no step: it will be forgotten'], ...stepsOf(dish)]}
                       onChange={(next) => onChange((now) => withUse(now, item.id, next))}
                     />
-                    <Typed
+                    <KeptField
+                      hideLabel
                       label={`Allergens of ${item.name}`}
                       value={allergensOf({ ingredients: [item] }).join(', ')}
-                      hint="no allergens"
+                      placeholder="no allergens"
                       mayBeEmpty
                       className="h-9 w-44 text-sm text-ink"
                       onChange={(text) =>

@@ -1,10 +1,10 @@
 'use client';
 import type { Waits } from '@/core/dish/dish';
+import { KeptField } from '@/ui/kept-field';
 import { Pills } from '@/ui/pills';
 import { Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
 import { type FormProps, stepsOf } from './form';
-import { Typed } from './typed';
 
 const SERVED: readonly (readonly ['hot' | 'warm' | 'cold', string])[] = [
   ['hot', 'hot'],
@@ -48,10 +48,11 @@ export function LandingForm({ dish, onChange }: FormProps) {
           onChange={(mostMinutes) => set({ mostMinutes })}
         />
       </div>
-      <Typed
+      <KeptField
+        hideLabel
         label="How it waits"
         value={lands.waits.how}
-        hint="covered, in its pot"
+        placeholder="covered, in its pot"
         className="w-full"
         onChange={(how) => set({ how })}
       />

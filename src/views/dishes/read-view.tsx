@@ -7,15 +7,26 @@ import { asSort, STEP_SORTS } from '@/core/recipe/classify';
 import { dishFrom, type ReadStep, type RecipeReading, readRecipe, unnamed } from '@/core/recipe/reading';
 import { MOST_BYTES } from '@/core/recipe/taken-apart';
 import { UNITS } from '@/core/units/amount';
+import { readQuantity } from '@/core/units/measures';
 import { pantry } from '@/store/db';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Field } from '@/ui/field';
+import { KeptField } from '@/ui/kept-field';
 import { ownWords, Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
 import { TickBox } from '@/ui/tick-box';
 import { useTitle } from '@/ui/title';
+import { useKeptDraft } from '@/ui/use-kept-draft';
 import { Strip } from './strip';
+
+/** A recipe under way: its words, and what was read and put right of them. */
+interface ReadDraft {
+  readonly text: string;
+  readonly reading: RecipeReading | null;
+}
+
+const NOTHING_READ: ReadDraft = { text: '', reading: null };
 
 /** Somebody's recipe: pasted or dropped, read, looked at, and made a dish. */
 export function ReadView() {
@@ -23,14 +34,17 @@ export function ReadView() {
   const router = useRouter();
   const mealId = useSearchParams().get('meal');
   const id = useId();
-  const [text, setText] = useState('');
   const [fault, setFault] = useState<string | null>(null);
-  const [reading, setReading] = useState<RecipeReading | null>(null);
+  const kept = useKeptDraft<ReadDraft>('recipe', NOTHING_READ);
+  const { text, reading } = kept.value;
+  const setText = (words: string) => void kept.change((now) => ({ ...now, text: words }));
+  const setReading = (by: (now: RecipeReading | null) => RecipeReading | null) =>
+    void kept.change((now) => ({ ...now, reading: by(now.reading) }));
   const [dishId] = useState(() => `read-${Date.now()}`);
   const read = (words: string) => {
     const result = readRecipe(words);
     setFault(result.ok ? null : result.sentence);
-    setReading(result.ok ? result.reading : null);
+    setReading(() => (result.ok ? result.reading : null));
   };
   const open = async (file: File | undefined) => {
     if (!file) return;
@@ -65,9 +79,9 @@ export function ReadView() {
     const refusal =
       (await storeDish(pantry(), dish)) ??
       (mealId === null ? null : await addToMeal(pantry(), mealId, dish.id, Date.now()));
-    if (refusal) setFault(refusal.sentence);
-    else
-      router.push(mealId === null ? `/dishes/${encodeURIComponent(dish.id)}` : `/meals/${encodeURIComponent(mealId)}`);
+    if (refusal) return setFault(refusal.sentence);
+    kept.settle();
+    router.push(mealId === null ? `/dishes/${encodeURIComponent(dish.id)}` : `/meals/${encodeURIComponent(mealId)}`);
   };
   return (
     <>
@@ -88,7 +102,11 @@ export function ReadView() {
         </p>
       )}
       {reading ? (
-        <Looked reading={reading} onChange={setReading} onAnew={() => setReading(null)} />
+        <Looked
+          reading={reading}
+          onChange={(by) => setReading((now) => now && by(now))}
+          onAnew={() => setReading(() => null)}
+        />
       ) : (
         // biome-ignore lint/a11y/noStaticElementInteractions: dropping is one more way; the field and the button do the same
         <div
@@ -129,23 +147,24 @@ export function ReadView() {
   );
 }
 
+type ReadIngredient = RecipeReading['ingredients'][number];
+
 interface LookedProps {
   readonly reading: RecipeReading;
-  readonly onChange: (reading: RecipeReading) => void;
+  readonly onChange: (by: (now: RecipeReading) => RecipeReading) => void;
   readonly onAnew: () => void;
 }
 
 /** What was read, beside its words, to be put right; guesses say that they are. */
 function Looked({ reading, onChange, onAnew }: LookedProps) {
-  const _id = useId();
   const forgotten = unnamed(reading);
-  const setStep = (step: ReadStep) =>
-    onChange({ ...reading, steps: reading.steps.map((each) => (each.id === step.id ? step : each)) });
-  const ingredient = (at: number, change: Partial<RecipeReading['ingredients'][number]>) =>
-    onChange({
-      ...reading,
-      ingredients: reading.ingredients.map((each, k) => (k === at ? { ...each, ...change, sure: true } : each)),
-    });
+  const setStep = (id: string, by: (step: ReadStep) => ReadStep) =>
+    onChange((now) => ({ ...now, steps: now.steps.map((each) => (each.id === id ? by(each) : each)) }));
+  const ingredient = (at: number, by: (now: ReadIngredient) => Partial<ReadIngredient>) =>
+    onChange((now) => ({
+      ...now,
+      ingredients: now.ingredients.map((each, k) => (k === at ? { ...each, ...by(each), sure: true } : each)),
+    }));
   return (
     <div className="mt-3 grid gap-x-12 gap-y-6 lg:grid-cols-2">
       <div className="grid content-start gap-4">
@@ -156,14 +175,17 @@ function Looked({ reading, onChange, onAnew }: LookedProps) {
             value={reading.name}
             maxLength={120}
             className="h-11 w-[min(24rem,80vw)] font-title text-xl"
-            onChange={(event) => onChange({ ...reading, name: event.target.value })}
+            onChange={(event) => {
+              const name = event.target.value;
+              onChange((now) => ({ ...now, name }));
+            }}
           />
           <Stepper
             label={reading.servingsSaid ? 'Serves' : 'Serves, a guess'}
             value={reading.servings}
             least={1}
             most={200}
-            onChange={(servings) => onChange({ ...reading, servings, servingsSaid: true })}
+            onChange={(servings) => onChange((now) => ({ ...now, servings, servingsSaid: true }))}
           />
           <Button look="quiet" onClick={onAnew}>
             another recipe
@@ -175,17 +197,15 @@ function Looked({ reading, onChange, onAnew }: LookedProps) {
             {reading.ingredients.map((each, k) => (
               <li key={each.id} className="border-b border-line py-1.5">
                 <span className="flex gap-2">
-                  <Field
+                  <KeptField
                     label={`How much ${each.name}`}
                     hideLabel
-                    type="text"
                     inputMode="decimal"
-                    defaultValue={String(each.amount.quantity)}
+                    value={String(each.amount.quantity)}
                     className="w-20 text-right"
-                    onBlur={(event) => {
-                      const quantity = Number(event.target.value.replace(',', '.'));
-                      if (quantity > 0) ingredient(k, { amount: { ...each.amount, quantity } });
-                      else event.target.value = String(each.amount.quantity);
+                    onChange={(text) => {
+                      const quantity = readQuantity(text) ?? 0;
+                      if (quantity > 0) ingredient(k, ({ amount }) => ({ amount: { ...amount, quantity } }));
                     }}
                   />
                   <Select
@@ -193,7 +213,7 @@ function Looked({ reading, onChange, onAnew }: LookedProps) {
                     hideLabel
                     value={each.amount.unit}
                     options={ownWords(UNITS)}
-                    onChange={(unit) => ingredient(k, { amount: { ...each.amount, unit } })}
+                    onChange={(unit) => ingredient(k, ({ amount }) => ({ amount: { ...amount, unit } }))}
                   />
                   <Field
                     label={`Ingredient ${k + 1}`}
@@ -202,7 +222,10 @@ function Looked({ reading, onChange, onAnew }: LookedProps) {
                     value={each.name}
                     maxLength={120}
                     className="flex-1"
-                    onChange={(event) => ingredient(k, { name: event.target.value })}
+                    onChange={(event) => {
+                      const name = event.target.value;
+                      ingredient(k, () => ({ name }));
+                    }}
                   />
                 </span>
                 <span className={`block text-sm ${each.sure ? 'text-faint' : 'text-warn'}`}>
@@ -234,7 +257,7 @@ function Looked({ reading, onChange, onAnew }: LookedProps) {
           <h2 className="text-2xl">The steps</h2>
           <ol className="mt-1 border-t border-line">
             {reading.steps.map((step) => (
-              <StepRow key={step.id} step={step} onChange={setStep} />
+              <StepRow key={step.id} step={step} onChange={(by) => setStep(step.id, by)} />
             ))}
           </ol>
         </section>
@@ -243,7 +266,12 @@ function Looked({ reading, onChange, onAnew }: LookedProps) {
   );
 }
 
-function StepRow({ step, onChange }: { readonly step: ReadStep; readonly onChange: (step: ReadStep) => void }) {
+interface StepRowProps {
+  readonly step: ReadStep;
+  readonly onChange: (by: (now: ReadStep) => ReadStep) => void;
+}
+
+function StepRow({ step, onChange }: StepRowProps) {
   const { words, sort, sortWords, minutes, minutesWords, meanwhile } = step;
   const short = words.length > 40 ? `${words.slice(0, 40)}…` : words;
   return (
@@ -255,7 +283,7 @@ function StepRow({ step, onChange }: { readonly step: ReadStep; readonly onChang
           hideLabel
           value={sort}
           options={ownWords(STEP_SORTS)}
-          onChange={(next) => onChange({ ...step, ...asSort(step, words, next) })}
+          onChange={(next) => onChange((now) => ({ ...now, ...asSort(now, words, next) }))}
         />
         <Stepper
           label={`Minutes: ${short}`}
@@ -265,18 +293,18 @@ function StepRow({ step, onChange }: { readonly step: ReadStep; readonly onChang
           least={1}
           most={2880}
           onChange={(likely) =>
-            onChange({
-              ...step,
+            onChange((now) => ({
+              ...now,
               minutes: {
-                shortest: Math.min(minutes.shortest, likely),
+                shortest: Math.min(now.minutes.shortest, likely),
                 likely,
-                longest: Math.max(minutes.longest, likely),
+                longest: Math.max(now.minutes.longest, likely),
               },
-              minutesWords: minutesWords ?? 'by you',
-            })
+              minutesWords: now.minutesWords ?? 'by you',
+            }))
           }
         />
-        <TickBox value={meanwhile} onChange={(on) => onChange({ ...step, meanwhile: on })}>
+        <TickBox value={meanwhile} onChange={(on) => onChange((now) => ({ ...now, meanwhile: on }))}>
           beside the step before
         </TickBox>
       </div>

@@ -5,16 +5,17 @@ import { askedAbout } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
 import { changed } from '@/core/dish/edit-steps';
 import { withSaidFood } from '@/core/dish/said-foods';
+import { textChanged } from '@/core/plain/text-changed';
 import { pantry } from '@/store/db';
 import { sayFood } from '@/store/foods';
 import { storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { KeptField } from '@/ui/kept-field';
 import { Stepper } from '@/ui/stepper';
 import { IngredientsForm } from './ingredients-form';
 import { LandingForm } from './landing-form';
 import { StepForm } from './step-form';
 import { Strip } from './strip';
-import { Typed } from './typed';
 import { VesselsForm } from './vessels-form';
 import { WhatIsIt } from './what-is-it';
 
@@ -26,6 +27,7 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
   const latest = useRef(dish);
   const waiting = useRef<Promise<void>>(Promise.resolve());
   const open = useRef(0);
+  const typedInto = useRef<string | null>(null);
   useEffect(() => {
     if (open.current === 0) latest.current = dish;
   }, [dish]);
@@ -53,16 +55,23 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
   };
   const change = (to: (now: Dish) => Dish) => {
     const before = latest.current;
-    store(to(before), (known) => [...known, before]);
+    const next = to(before);
+    // What is typed into one field, with pauses, is taken back at once.
+    const text = textChanged(before, next);
+    const goesOn = text !== null && text === typedInto.current;
+    typedInto.current = text;
+    store(next, (known) => (goesOn && known.length > 0 ? known : [...known, before]));
   };
   const undo = () => {
+    typedInto.current = null;
     const before = past.at(-1);
     if (before) store(before, (known) => known.slice(0, -1));
   };
   return (
     <>
       <div className="mt-2 flex flex-wrap items-end justify-between gap-3">
-        <Typed
+        <KeptField
+          hideLabel
           label="Name of the dish"
           value={dish.name}
           className="h-12 w-[min(30rem,86vw)] px-3 font-title text-2xl"

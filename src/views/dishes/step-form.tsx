@@ -2,7 +2,6 @@
 
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { ChevronRight, Plus, X } from 'lucide-react';
-import { useId } from 'react';
 import type { Attention, Place, Step } from '@/core/dish/dish';
 import {
   type After,
@@ -15,11 +14,11 @@ import {
 } from '@/core/dish/edit-steps';
 import { APPLIANCE_KINDS, type ApplianceKind, HEATS, type Heat } from '@/core/kitchen/kitchen';
 import { Button } from '@/ui/button';
+import { KeptField } from '@/ui/kept-field';
 import { Pills } from '@/ui/pills';
 import { Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
 import type { FormProps } from './form';
-import { Typed } from './typed';
 
 const MINUTES_WITHIN: readonly (readonly [number | null, string])[] = [
   [0, 'at once'],
@@ -62,7 +61,6 @@ function placeAt(at: Place['at']): Place {
 
 /** One step: where, how long, who looks after it, what it comes after. */
 export function StepForm({ dish, step, onChange }: FormProps & { readonly step: Step }) {
-  const says = useId();
   const set = (change: Partial<Step>) => onChange((now) => withStep(now, step.id, change));
   const { place, minutes } = step;
   return (
@@ -78,7 +76,13 @@ export function StepForm({ dish, step, onChange }: FormProps & { readonly step: 
       </DisclosureButton>
       <DisclosurePanel className="grid gap-3 pb-3 pl-6">
         <div className="flex flex-wrap items-end gap-3">
-          <Typed label="Name of the step" value={step.name} className="w-40" onChange={(name) => set({ name })} />
+          <KeptField
+            hideLabel
+            label="Name of the step"
+            value={step.name}
+            className="w-40"
+            onChange={(name) => set({ name })}
+          />
           <Stepper
             label="Minutes, likely"
             value={minutes.likely}
@@ -87,23 +91,7 @@ export function StepForm({ dish, step, onChange }: FormProps & { readonly step: 
             onChange={(likely) => set({ minutes: withLikely(minutes, likely) })}
           />
         </div>
-        <div>
-          <label htmlFor={says} className="block text-sm text-faint">
-            What is done
-          </label>
-          <textarea
-            id={says}
-            rows={2}
-            key={step.says}
-            defaultValue={step.says}
-            maxLength={2000}
-            className="w-full rounded-lg border border-line bg-paper p-2"
-            onBlur={(event) => {
-              const words = event.target.value.trim();
-              if (words !== '' && words !== step.says) set({ says: words });
-            }}
-          />
-        </div>
+        <KeptField label="What is done" rows={2} value={step.says} onChange={(says) => set({ says })} />
         <Pills
           label="It"
           value={step.attention}

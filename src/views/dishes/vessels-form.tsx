@@ -5,10 +5,10 @@ import type { VesselUse } from '@/core/dish/dish';
 import { withNewVessel, withoutVessel, withVessel } from '@/core/dish/edit-steps';
 import { VESSEL_KINDS } from '@/core/kitchen/kitchen';
 import { Button } from '@/ui/button';
+import { KeptField } from '@/ui/kept-field';
 import { ownWords, Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
 import { type FormProps, stepsOf } from './form';
-import { Typed } from './typed';
 
 /** The pots and pans of a dish, each with the steps from and to which it is taken. */
 export function VesselsForm({ dish, onChange }: FormProps) {
@@ -33,7 +33,8 @@ export function VesselsForm({ dish, onChange }: FormProps) {
           return (
             <li key={use.id} className="grid gap-2 border-b border-line py-2">
               <span className="flex flex-wrap items-end gap-3">
-                <Typed
+                <KeptField
+                  hideLabel
                   label={`Name of the ${use.name}`}
                   value={use.name}
                   className="w-36"

@@ -8,6 +8,7 @@ import type { Kitchen } from '@/core/kitchen/kitchen';
 import { pantry } from '@/store/db';
 import { changeKitchen } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { KeptField } from '@/ui/kept-field';
 import { useTitle } from '@/ui/title';
 import { Appliances, Burners, Ovens, People, Vessels } from './lists';
 import { type ListName, rowsOf } from './rows';
@@ -29,6 +30,14 @@ export function KitchenView({ id }: { readonly id: string }) {
       <div className="mt-2 flex flex-wrap items-center justify-between gap-3">
         <h1 className="text-4xl">{kitchen.name}</h1>
         <Button onClick={() => router.back()}>Back</Button>
+      </div>
+      <div className="mt-2">
+        <KeptField
+          label="Name of the kitchen"
+          className="w-[min(30rem,86vw)]"
+          value={kitchen.name}
+          onChange={(name) => void change((now) => ({ ...now, name }))}
+        />
       </div>
       <Surroundings kitchen={kitchen} onChange={(by) => void change(by)} />
       {fault && (

@@ -7,6 +7,7 @@ import {
   type Kitchen,
   VESSEL_KINDS,
 } from '@/core/kitchen/kitchen';
+import { renamedByKind } from '@/core/kitchen/usual';
 import { Stepper } from '@/ui/stepper';
 import { TickBox } from '@/ui/tick-box';
 import { Choice, Hour, RowBox, Section } from './pieces';
@@ -104,7 +105,7 @@ export function Vessels({ kitchen, rows }: ListProps<'vessels'>) {
             label="Kind"
             value={vessel.kind}
             options={VESSEL_KINDS}
-            onChange={(kind) => rows.change(vessel.id, { kind })}
+            onChange={(kind) => rows.change(vessel.id, { kind, name: renamedByKind(vessel.name, vessel.kind, kind) })}
           />
           <Stepper
             label="Holds"
@@ -182,7 +183,7 @@ export function Appliances({ kitchen, rows }: ListProps<'appliances'>) {
             label="Kind"
             value={item.kind}
             options={APPLIANCE_KINDS}
-            onChange={(kind) => rows.change(item.id, { kind })}
+            onChange={(kind) => rows.change(item.id, { kind, name: renamedByKind(item.name, item.kind, kind) })}
           />
           <Stepper
             label={item.litres === undefined ? 'Holds, not told yet' : 'Holds'}

@@ -2,7 +2,7 @@
 
 import { Plus, X } from 'lucide-react';
 import { Button } from '@/ui/button';
-import { Field } from '@/ui/field';
+import { KeptField } from '@/ui/kept-field';
 import { Select } from '@/ui/select';
 
 /** One list of a kitchen, with the way to one more. */
@@ -40,16 +40,7 @@ export function RowBox({ name, onRename, onRemove, children }: RowBoxProps) {
   return (
     <fieldset className="flex flex-wrap items-end gap-x-4 gap-y-2 border-b border-line py-3">
       <legend className="sr-only">{name}</legend>
-      <Field
-        label="Name"
-        className="w-40"
-        defaultValue={name}
-        maxLength={120}
-        onBlur={(event) => {
-          if (event.target.value.trim() !== '') onRename(event.target.value);
-          else event.target.value = name;
-        }}
-      />
+      <KeptField label="Name" className="w-40" value={name} onChange={onRename} />
       {children}
       <button
         type="button"
@@ -91,12 +82,5 @@ export function Hour({
   readonly value: string;
   readonly onChange: (value: string) => void;
 }) {
-  return (
-    <Field
-      label={label}
-      type="time"
-      value={value}
-      onChange={(event) => event.target.value && onChange(event.target.value)}
-    />
-  );
+  return <KeptField label={label} type="time" value={value} onChange={onChange} />;
 }

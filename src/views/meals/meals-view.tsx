@@ -4,7 +4,6 @@ import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
 import type { Evening } from '@/core/live/evening';
 import { stoveAt } from '@/core/live/stove';
 import type { Plan } from '@/core/plan/plan';
@@ -14,13 +13,14 @@ import { Button } from '@/ui/button';
 import { printAway, useNow } from '@/ui/clock';
 import { useTitle } from '@/ui/title';
 import { Files } from '@/views/files/files';
+import { Questions } from '@/views/kitchen/questions';
+import { Kitchens } from './kitchens';
 
 /** All meals: each with its hour, its state, and what comes next. */
 export function MealsView() {
   useTitle('Meals');
   const router = useRouter();
   const now = useNow(15_000);
-  const [fault, setFault] = useState('');
   const meals = useLiveQuery(() => pantry().meals.orderBy('day').toArray());
   const plans = useLiveQuery(() => pantry().plans.toArray());
   const sessions = useLiveQuery(() => pantry().sessions.toArray());
@@ -28,8 +28,7 @@ export function MealsView() {
   if (!meals || !plans || !sessions || !kitchens || now === null) return <p className="mt-10 text-faint">Opening…</p>;
   const create = async () => {
     const made = await createMeal(pantry(), new Date());
-    if (made.ok) router.push(`/meals/${made.id}`);
-    else setFault(made.sentence);
+    router.push(made === null ? '/kitchens/new?for=meal' : `/meals/${encodeURIComponent(made)}`);
   };
   return (
     <>
@@ -37,22 +36,7 @@ export function MealsView() {
         <h1 className="text-4xl">Meals</h1>
         <Button onClick={create}>New meal</Button>
       </div>
-      {fault && (
-        <p role="alert" className="mt-3 text-warn">
-          {fault}
-        </p>
-      )}
-      {meals.length === 0 && (
-        <div className="mt-10 max-w-prose">
-          <p className="text-lg">
-            Nothing is planned yet. Load the three sample meals to see how an evening looks, or begin a meal of your
-            own.
-          </p>
-          <Button look="strong" className="mt-4" onClick={() => loadSamples(pantry(), new Date(), { anew: true })}>
-            Load the sample meals
-          </Button>
-        </div>
-      )}
+      {meals.length === 0 && <Beginning hasKitchen={kitchens.length > 0} onBegin={() => void create()} />}
       <ul className="mt-6 grid gap-4 lg:grid-cols-3">
         {meals.map((meal) => {
           const session = sessions.find((each) => each.mealId === meal.id && !each.over);
@@ -70,21 +54,35 @@ export function MealsView() {
           );
         })}
       </ul>
-      <h2 className="mt-10 text-2xl">Kitchens</h2>
-      <ul className="mt-2 flex flex-wrap gap-x-6 gap-y-1">
-        {kitchens.map((kitchen) => (
-          <li key={kitchen.id}>
-            <Link
-              href={`/kitchens/${encodeURIComponent(kitchen.id)}`}
-              className="inline-block min-h-10 py-2 underline underline-offset-4"
-            >
-              {kitchen.name}
-            </Link>
-          </li>
-        ))}
-      </ul>
+      {kitchens.length > 0 && <Kitchens kitchens={kitchens} />}
       <Files />
     </>
+  );
+}
+
+/** The first page of a browser that holds no meal yet. */
+function Beginning({ hasKitchen, onBegin }: { readonly hasKitchen: boolean; readonly onBegin: () => void }) {
+  return (
+    <div className="mt-6">
+      <p className="max-w-prose text-lg">
+        Nothing is planned yet. {hasKitchen ? 'Begin a meal of your own,' : 'Say what your kitchen has and begin,'} or
+        load the three sample meals to see how an evening looks.
+      </p>
+      {!hasKitchen && (
+        <section aria-label="Your kitchen" className="mt-5">
+          <h2 className="mb-3 text-2xl">Your kitchen</h2>
+          <Questions onMade={onBegin} />
+        </section>
+      )}
+      <div className="mt-6 flex flex-wrap gap-3">
+        {hasKitchen && (
+          <Button look="strong" onClick={onBegin}>
+            Begin a meal
+          </Button>
+        )}
+        <Button onClick={() => loadSamples(pantry(), new Date(), { anew: true })}>Load the sample meals</Button>
+      </div>
+    </div>
   );
 }
 

@@ -4,7 +4,7 @@ import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headless
 import { useLiveQuery } from 'dexie-react-hooks';
 import { ChevronDown, X } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import type { Refusal } from '@/core/dish/check';
 import { allergensOf, unknownOf } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
@@ -26,10 +26,12 @@ import {
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { Landing } from '@/core/plan/plan';
 import { pantry } from '@/store/db';
+import { rememberKitchen } from '@/store/kitchens';
 import { addToMeal, changeMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { printSpan } from '@/ui/clock';
 import { Field } from '@/ui/field';
+import { KeptField } from '@/ui/kept-field';
 import { pigmentAt } from '@/ui/pigments';
 import { Pills } from '@/ui/pills';
 import { Stepper } from '@/ui/stepper';
@@ -68,10 +70,22 @@ export function MenuView() {
   return (
     <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[20rem_1fr]">
       <section aria-label="The table" className="flex flex-col gap-5">
-        <TextField label="Name" type="text" value={meal.name} onChange={(name) => change({ name })} />
+        <KeptField
+          className="w-full"
+          label="Name"
+          type="text"
+          value={meal.name}
+          onChange={(name) => change({ name })}
+        />
         <div className="grid grid-cols-2 gap-4">
-          <TextField label="Day" type="date" value={meal.day} onChange={(day) => change({ day })} />
-          <TextField label="On the table at" type="time" value={meal.hour} onChange={(hour) => change({ hour })} />
+          <KeptField className="w-full" label="Day" type="date" value={meal.day} onChange={(day) => change({ day })} />
+          <KeptField
+            className="w-full"
+            label="On the table at"
+            type="time"
+            value={meal.hour}
+            onChange={(hour) => change({ hour })}
+          />
         </div>
         <div className="flex flex-wrap gap-x-4 gap-y-2">
           <Stepper
@@ -103,7 +117,13 @@ export function MenuView() {
         <div>
           <span className="block text-sm text-faint">Kitchen</span>
           <div className="flex items-center gap-3">
-            <Listbox value={meal.kitchen.id} onChange={(kitchenId) => change({ kitchenId })}>
+            <Listbox
+              value={meal.kitchen.id}
+              onChange={(kitchenId: string) => {
+                void change({ kitchenId });
+                void rememberKitchen(pantry(), kitchenId);
+              }}
+            >
               <ListboxButton className="inline-flex min-h-10 items-center gap-2 rounded-lg border border-line bg-paper px-3">
                 {meal.kitchen.name} <ChevronDown size={16} aria-hidden />
               </ListboxButton>
@@ -271,7 +291,6 @@ const MOST_SHOWN = 12;
 
 /** Dishes of one's own and of the shelf, found by a word of the name or of what goes in; and the way to a new one. */
 function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
-  const _id = useId();
   const [wish, setWish] = useState('');
   const field = useRef<HTMLInputElement>(null);
   const cards = useMemo(() => withShelf(dishes).map(cardOf), [dishes]);
@@ -320,41 +339,6 @@ function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
         <p className="mt-2 text-faint">{found.length - MOST_SHOWN} more; write a word of it.</p>
       )}
       {found.length === 0 && <p className="mt-2 text-faint">No other dish of that name.</p>}
-    </div>
-  );
-}
-
-interface TextFieldProps {
-  readonly label: string;
-  readonly type: 'text' | 'date' | 'time';
-  readonly value: string;
-  readonly onChange: (value: string) => void;
-}
-
-/** A field that passes its text on when it is whole; an empty one is told and the old value kept. */
-function TextField({ label, type, value, onChange }: TextFieldProps) {
-  const _id = useId();
-  const [text, setText] = useState(value);
-  useEffect(() => setText(value), [value]);
-  return (
-    <div className="min-w-0">
-      <Field
-        label={label}
-        type={type}
-        maxLength={120}
-        className="w-full"
-        value={text}
-        onChange={(event) => {
-          setText(event.target.value);
-          if (event.target.value.trim() !== '') onChange(event.target.value);
-        }}
-        onBlur={() => setText(value)}
-      />
-      {text.trim() === '' && (
-        <p role="alert" className="text-sm text-warn">
-          {label} cannot be empty; kept as it was.
-        </p>
-      )}
     </div>
   );
 }

@@ -1,0 +1,169 @@
+'use client';
+
+import { Radio, RadioGroup } from '@headlessui/react';
+import { useState } from 'react';
+import type { Vessel } from '@/core/kitchen/kitchen';
+import {
+  CREWS,
+  type KitchenAnswers,
+  MOST_FIRST_BURNERS,
+  type OvenChoice,
+  POT_SETS,
+  type PotSet,
+  potsOf,
+  USUAL_ANSWERS,
+} from '@/core/kitchen/usual';
+import { pantry } from '@/store/db';
+import { createKitchen } from '@/store/kitchens';
+import { Button } from '@/ui/button';
+import { Pills } from '@/ui/pills';
+
+const OVEN_WORDS: readonly (readonly [OvenChoice, string])[] = [
+  ['none', 'none'],
+  ['small', 'a small one'],
+  ['usual', 'one with two shelves'],
+  ['two', 'two ovens'],
+];
+
+const POT_WORDS: Readonly<Record<PotSet, string>> = {
+  few: 'a few',
+  usual: 'as most have',
+  many: 'for large tables',
+};
+
+interface QuestionsProps {
+  /** The kitchen is stored; its id. */
+  readonly onMade: (id: string) => void;
+}
+
+/** What a first run asks of a kitchen; one press takes the usual for all of it. */
+export function Questions({ onMade }: QuestionsProps) {
+  const [answers, setAnswers] = useState(USUAL_ANSWERS);
+  const [busy, setBusy] = useState(false);
+  const set = (part: Partial<KitchenAnswers>) => setAnswers((now) => ({ ...now, ...part }));
+  const make = async (said: KitchenAnswers) => {
+    setBusy(true);
+    try {
+      onMade(await createKitchen(pantry(), said, Date.now()));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const counts = Array.from({ length: MOST_FIRST_BURNERS }, (_, index) => String(index + 1));
+  return (
+    <div className="grid max-w-4xl gap-5">
+      <div className="flex flex-wrap gap-x-10 gap-y-4">
+        <Pills
+          label="Burners"
+          value={String(answers.burners)}
+          options={counts.map((count) => [count, count] as const)}
+          onChange={(count) => set({ burners: Number(count) })}
+        />
+        <Pills label="Oven" value={answers.oven} options={OVEN_WORDS} onChange={(oven) => set({ oven })} />
+        <Pills
+          label="Who is in it"
+          value={answers.crew}
+          options={CREWS.map((crew) => [crew, crew] as const)}
+          onChange={(crew) => set({ crew })}
+        />
+      </div>
+      <RadioGroup value={answers.pots} onChange={(pots: PotSet) => set({ pots })} aria-label="Pots and pans">
+        <span className="block text-sm text-faint">Pots and pans</span>
+        <div className="mt-1 grid gap-3 md:grid-cols-3">
+          {POT_SETS.map((set) => (
+            <Radio
+              key={set}
+              value={set}
+              className="cursor-pointer rounded-lg border-2 border-line bg-paper p-3 data-checked:border-ink"
+            >
+              <PotPicture pots={potsOf(set)} />
+              <span className="mt-2 block font-semibold">{POT_WORDS[set]}</span>
+              <span className="block text-sm text-faint">{countsOf(potsOf(set))}</span>
+            </Radio>
+          ))}
+        </div>
+      </RadioGroup>
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
+        <Button look="strong" disabled={busy} onClick={() => void make(answers)}>
+          Make this kitchen
+        </Button>
+        <Button look="quiet" disabled={busy} onClick={() => void make(USUAL_ANSWERS)}>
+          skip: a usual kitchen will do
+        </Button>
+        <span className="text-faint">All of it can be changed later.</span>
+      </div>
+    </div>
+  );
+}
+
+/** "3 pots, 2 pans, 2 trays, 5 bowls". */
+function countsOf(pots: readonly Vessel[]): string {
+  const kinds = [...new Set(pots.map(({ kind }) => kind))];
+  return kinds
+    .map((kind) => {
+      const count = pots.filter((pot) => pot.kind === kind).reduce((sum, pot) => sum + pot.count, 0);
+      return `${count} ${kind}${count === 1 ? '' : 's'}`;
+    })
+    .join(', ');
+}
+
+/** Pixels of the picture for each centimetre. */
+const SCALE = 0.85;
+const SHELF = { width: 300, height: 62 };
+
+/** The pots and pans of a set in outline, as wide and as high as they are, side by side on a shelf. */
+function PotPicture({ pots }: { readonly pots: readonly Vessel[] }) {
+  const shown = pots
+    .filter(({ kind }) => kind !== 'bowl')
+    .flatMap((pot) => Array.from({ length: pot.count }, () => pot));
+  const drawn = shown.map((pot) => ({ pot, width: pot.widthCm * SCALE, height: heightCm(pot) * SCALE * 1.4 }));
+  const full = drawn.reduce((sum, { width }) => sum + width + 4, 0);
+  const places = drawn.map(({ width }, index) => ({
+    x: drawn.slice(0, index).reduce((sum, before) => sum + before.width + 4, 0),
+    width,
+  }));
+  return (
+    <svg
+      viewBox={`0 0 ${Math.max(full, SHELF.width)} ${SHELF.height}`}
+      className="block h-14 w-full text-ink"
+      preserveAspectRatio="xMinYMax meet"
+      aria-hidden
+    >
+      {drawn.map(({ pot, width, height }, index) => (
+        <path
+          // biome-ignore lint/suspicious/noArrayIndexKey: a picture that never changes its order
+          key={index}
+          d={outline(pot.kind, places[index]!.x, SHELF.height - 4, width, height)}
+          fill="none"
+          stroke="currentColor"
+          strokeWidth="1.6"
+          strokeLinejoin="round"
+          strokeLinecap="round"
+        />
+      ))}
+      <path
+        d={`M0 ${SHELF.height - 2}H${Math.max(full, SHELF.width)}`}
+        stroke="currentColor"
+        strokeWidth="1"
+        opacity="0.5"
+      />
+    </svg>
+  );
+}
+
+/** As a cylinder of its litres and width. */
+function heightCm({ litres, widthCm }: Vessel): number {
+  return (litres * 1000) / (Math.PI * (widthCm / 2) ** 2);
+}
+
+/** From the side: two ears on a pot, a handle on a pan, slanted walls on a tray. */
+function outline(kind: Vessel['kind'], x: number, floor: number, width: number, height: number): string {
+  const top = floor - Math.max(5, height);
+  const right = x + width;
+  const box = `M${x + 3} ${top}V${floor}H${right - 3}V${top}`;
+  if (kind === 'pan')
+    return `M${x} ${top}L${x + 3} ${floor}H${right - 13}L${right - 10} ${top}ZM${right - 10} ${top}L${right} ${top - 3}`;
+  if (kind === 'tray') return `M${x} ${top}L${x + 2} ${floor}H${right - 2}L${right} ${top}`;
+  const lid = `M${x + 2} ${top}Q${(x + right) / 2} ${top - 7} ${right - 2} ${top}Z`;
+  return `${box}${lid}M${x + 3} ${top + 4}H${x}M${right - 3} ${top + 4}H${right}`;
+}

@@ -1,0 +1,96 @@
+'use client';
+
+import { Copy, X } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { Kitchen } from '@/core/kitchen/kitchen';
+import { pantry } from '@/store/db';
+import { copyKitchen, putBackKitchen, removeKitchen } from '@/store/kitchens';
+import { Button } from '@/ui/button';
+
+/** All kitchens: opened, made, copied and removed. */
+export function Kitchens({ kitchens }: { readonly kitchens: readonly Kitchen[] }) {
+  const router = useRouter();
+  const [fault, setFault] = useState('');
+  const [removed, setRemoved] = useState<Kitchen | null>(null);
+  const remove = async (id: string) => {
+    const result = await removeKitchen(pantry(), id);
+    setFault(result.ok ? '' : result.refusal.sentence);
+    setRemoved(result.ok ? result.kitchen : null);
+  };
+  const copy = async (id: string) => {
+    const made = await copyKitchen(pantry(), id, Date.now());
+    if (made) router.push(`/kitchens/${encodeURIComponent(made)}`);
+  };
+  const putBack = async () => {
+    if (removed) await putBackKitchen(pantry(), removed);
+    setRemoved(null);
+  };
+  return (
+    <section aria-label="Kitchens" className="mt-10">
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
+        <h2 className="text-2xl">Kitchens</h2>
+        <Link href="/kitchens/new" className="inline-flex min-h-10 items-center underline underline-offset-4">
+          new kitchen
+        </Link>
+      </div>
+      {fault && (
+        <p role="alert" className="mt-1 border-l-4 border-warn pl-3">
+          {fault}
+        </p>
+      )}
+      <p role="status">
+        {removed && (
+          <>
+            {removed.name} is removed.{' '}
+            <Button look="quiet" onClick={() => void putBack()}>
+              put it back
+            </Button>
+          </>
+        )}
+      </p>
+      <ul className="mt-1 grid gap-x-10 border-t border-line sm:grid-cols-2 lg:grid-cols-3">
+        {kitchens.map(({ id, name, burners, ovens, people }) => (
+          <li key={id} className="flex items-center justify-between gap-2 border-b border-line py-1">
+            <span className="min-w-0">
+              <Link
+                href={`/kitchens/${encodeURIComponent(id)}`}
+                className="inline-flex min-h-10 items-center underline underline-offset-4"
+              >
+                {name}
+              </Link>
+              <span className="ml-2 text-sm text-faint">{sizeOf(burners.length, ovens.length, people.length)}</span>
+            </span>
+            <span className="flex shrink-0">
+              <button
+                type="button"
+                aria-label={`Copy ${name}`}
+                title="copy"
+                className="grid size-10 place-items-center rounded-lg hover:bg-soft"
+                onClick={() => void copy(id)}
+              >
+                <Copy size={17} aria-hidden />
+              </button>
+              <button
+                type="button"
+                aria-label={`Remove ${name}`}
+                title="remove"
+                className="grid size-10 place-items-center rounded-lg hover:bg-soft"
+                onClick={() => void remove(id)}
+              >
+                <X size={18} aria-hidden />
+              </button>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function sizeOf(burners: number, ovens: number, people: number): string {
+  const stove = `${burners} burner${burners === 1 ? '' : 's'}`;
+  const oven = ovens === 0 ? 'no oven' : ovens === 1 ? 'oven' : `${ovens} ovens`;
+  return `${stove}, ${oven}, ${people === 1 ? 'one person' : `${people} people`}`;
+}

@@ -107,46 +107,35 @@ function countsOf(pots: readonly Vessel[]): string {
     .join(', ');
 }
 
-/** Pixels of the picture for each centimetre. */
-const SCALE = 0.85;
-const SHELF = { width: 300, height: 62 };
+/** A picture of two shelves, in its own units; a centimetre is at most so many of them. */
+const PICTURE = { width: 300, shelf: 56, scale: 1.5, between: 6 };
 
-/** The pots and pans of a set in outline, as wide and as high as they are, side by side on a shelf. */
+/** The pots and pans of a set in outline, as wide and as high as they are beside each other: pots above, all else below. */
 function PotPicture({ pots }: { readonly pots: readonly Vessel[] }) {
-  const shown = pots
-    .filter(({ kind }) => kind !== 'bowl')
-    .flatMap((pot) => Array.from({ length: pot.count }, () => pot));
-  const drawn = shown.map((pot) => ({ pot, width: pot.widthCm * SCALE, height: heightCm(pot) * SCALE * 1.4 }));
-  const full = drawn.reduce((sum, { width }) => sum + width + 4, 0);
-  const places = drawn.map(({ width }, index) => ({
-    x: drawn.slice(0, index).reduce((sum, before) => sum + before.width + 4, 0),
-    width,
-  }));
+  const all = pots.filter(({ kind }) => kind !== 'bowl').flatMap((pot) => Array.from({ length: pot.count }, () => pot));
+  const shelves = [all.filter(({ kind }) => kind === 'pot'), all.filter(({ kind }) => kind !== 'pot')];
+  const room = (row: readonly Vessel[]) => PICTURE.width - PICTURE.between * row.length;
+  const scale = Math.min(
+    PICTURE.scale,
+    ...shelves.map((row) => room(row) / row.reduce((sum, { widthCm }) => sum + widthCm, 0)),
+  );
   return (
-    <svg
-      viewBox={`0 0 ${Math.max(full, SHELF.width)} ${SHELF.height}`}
-      className="block h-14 w-full text-ink"
-      preserveAspectRatio="xMinYMax meet"
-      aria-hidden
-    >
-      {drawn.map(({ pot, width, height }, index) => (
-        <path
-          // biome-ignore lint/suspicious/noArrayIndexKey: a picture that never changes its order
-          key={index}
-          d={outline(pot.kind, places[index]!.x, SHELF.height - 4, width, height)}
-          fill="none"
-          stroke="currentColor"
-          strokeWidth="1.6"
-          strokeLinejoin="round"
-          strokeLinecap="round"
-        />
-      ))}
-      <path
-        d={`M0 ${SHELF.height - 2}H${Math.max(full, SHELF.width)}`}
-        stroke="currentColor"
-        strokeWidth="1"
-        opacity="0.5"
-      />
+    <svg viewBox={`0 0 ${PICTURE.width} ${2 * PICTURE.shelf + 2}`} className="block w-full text-ink" aria-hidden>
+      {shelves.map((row, shelf) => {
+        const floor = (shelf + 1) * PICTURE.shelf;
+        const lefts = row.map((_, index) =>
+          row.slice(0, index).reduce((sum, { widthCm }) => sum + widthCm * scale + PICTURE.between, 0),
+        );
+        const shapes = row.map((pot, index) =>
+          outline(pot.kind, lefts[index]!, floor - 1.5, pot.widthCm * scale, heightCm(pot) * scale),
+        );
+        return (
+          <g key={floor} fill="none" stroke="currentColor" strokeLinejoin="round" strokeLinecap="round">
+            <path d={shapes.join('')} strokeWidth="1.6" />
+            <path d={`M0 ${floor}H${PICTURE.width}`} strokeWidth="1" opacity="0.5" />
+          </g>
+        );
+      })}
     </svg>
   );
 }

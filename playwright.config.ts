@@ -16,6 +16,8 @@ export default defineConfig({
     baseURL: `http://localhost:${PORT}`,
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Europe/Berlin',
+    // Measures by its language: grams, Celsius, 24 hours.
+    locale: 'en-GB',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

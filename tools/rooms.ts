@@ -84,6 +84,8 @@ export const ROOMS: Readonly<Record<string, Room>> = {
   store: room('Dexie tables', [...ALL_CORE, 'demo'], ['dexie', 'date-fns']),
   ui: room('small shared pieces', ALL_CORE, [
     'react',
+    'react/jsx-runtime',
+    'react/jsx-dev-runtime',
     'date-fns',
     '@dnd-kit/core',
     '@dnd-kit/sortable',

@@ -14,6 +14,8 @@ interface KeptFieldProps
   readonly value: string;
   /** An empty text is passed on too; otherwise it is told, and what was stored stays. */
   readonly mayBeEmpty?: boolean;
+  /** What is wrong with a text, in words; it is then not passed on. Null when nothing is. */
+  readonly fault?: (text: string) => string | null;
   readonly onChange: (text: string) => void;
 }
 
@@ -26,23 +28,18 @@ const REFUSED_MS = 1500;
  * A field whose text is never lost: it is passed on while one types, when one leaves the field, presses Enter or goes to another page, and
  * what is stored meanwhile by others does not disturb the typing.
  */
-export function KeptField({
-  label,
-  value,
-  rows,
-  mayBeEmpty = false,
-  onChange,
-  className = '',
-  ...rest
-}: KeptFieldProps) {
+export function KeptField(props: KeptFieldProps) {
+  const { label, value, rows, mayBeEmpty = false, fault, onChange, className = '', ...rest } = props;
   const id = useId();
   const [text, setText] = useState<string | null>(null);
-  const typed = useTypedText({ value, mayBeEmpty, onChange, show: setText });
-  const isEmpty = text !== null && text.trim() === '' && !mayBeEmpty;
+  const faultOf = (typed: string) =>
+    typed === '' ? (mayBeEmpty ? null : `${label} cannot be empty; kept as it was.`) : (fault?.(typed) ?? null);
+  const typed = useTypedText({ value, faultOf, onChange, show: setText });
+  const said = text === null ? null : faultOf(text.trim());
   const handlers = {
     value: text ?? value,
-    'aria-invalid': isEmpty || undefined,
-    'aria-describedby': isEmpty ? `${id}-fault` : undefined,
+    'aria-invalid': said !== null || undefined,
+    'aria-describedby': said !== null ? `${id}-fault` : undefined,
     onFocus: typed.enter,
     onChange: (event: { readonly target: { readonly value: string } }) => typed.write(event.target.value),
     onBlur: typed.leave,
@@ -73,16 +70,17 @@ export function KeptField({
           />
         </div>
       )}
-      {isEmpty && (
+      {said !== null && (
         <p id={`${id}-fault`} role="alert" className="text-sm text-warn">
-          {label} cannot be empty; kept as it was.
+          {said}
         </p>
       )}
     </>
   );
 }
 
-interface TypedText extends Required<Pick<KeptFieldProps, 'value' | 'mayBeEmpty' | 'onChange'>> {
+interface TypedText extends Pick<KeptFieldProps, 'value' | 'onChange'> {
+  readonly faultOf: (text: string) => string | null;
   readonly show: (text: string | null) => void;
 }
 
@@ -95,10 +93,10 @@ function useTypedText(now: TypedText) {
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const passOn = useRef(() => {
     clearTimeout(timer.current);
-    const { value, mayBeEmpty, onChange } = latest.current;
+    const { value, faultOf, onChange } = latest.current;
     const { text, passed } = typing.current ?? { text: value, passed: null };
     const bare = text.trim();
-    if (!typing.current || bare === (passed ?? value) || (bare === '' && !mayBeEmpty)) return false;
+    if (!typing.current || bare === (passed ?? value) || faultOf(bare) !== null) return false;
     typing.current.passed = bare;
     onChange(bare);
     return true;

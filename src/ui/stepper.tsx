@@ -2,7 +2,9 @@
 
 import { Minus, Plus } from 'lucide-react';
 import { useEffect, useId, useState } from 'react';
+import { scaleFor } from '@/core/units/manner';
 import { readNumber } from './number';
+import { manner, toldHere } from './told/manner';
 
 interface StepperProps {
   readonly label: string;
@@ -15,17 +17,22 @@ interface StepperProps {
   readonly hideLabel?: boolean;
 }
 
-/** A number with a knob on each side; typing works too, and what is out of bounds is refused in words and not passed on. */
-export function Stepper({ label, value, least, most, step = 1, unit, onChange, hideLabel = false }: StepperProps) {
+/**
+ * A number with a knob on each side; typing works too, and what is out of bounds is refused in words and not passed on. It is told and typed on the
+ * scale of the cook's manner, and passed on in `unit`.
+ */
+export function Stepper(props: StepperProps) {
+  const { label, hideLabel = false } = props;
   const id = useId();
-  const [text, setText] = useState(String(value));
+  const { shown, least, most, step, unit, pass } = onScale(props);
+  const [text, setText] = useState(print(shown));
   // What is being written stays as it is written: "7,5" is the number already.
-  useEffect(() => setText((now) => (readNumber(now) === value ? now : String(value))), [value]);
+  useEffect(() => setText((now) => (readNumber(now) === shown ? now : print(shown))), [shown]);
   const isSound = (typed: number) => typed >= least && typed <= most && (step < 1 || Number.isInteger(typed));
   const sound = isSound(readNumber(text));
   const go = (next: number) => {
     const bounded = Math.min(most, Math.max(least, Math.round(next / step) * step));
-    onChange(Number(bounded.toFixed(2)));
+    pass(Number(bounded.toFixed(2)));
   };
   return (
     <div>
@@ -37,8 +44,8 @@ export function Stepper({ label, value, least, most, step = 1, unit, onChange, h
           type="button"
           aria-label={`${label}: fewer`}
           className="grid size-10 place-items-center rounded-lg bg-soft disabled:opacity-40"
-          disabled={value <= least}
-          onClick={() => go(value - step)}
+          disabled={shown <= least}
+          onClick={() => go(shown - step)}
         >
           <Minus size={18} aria-hidden />
         </button>
@@ -52,18 +59,18 @@ export function Stepper({ label, value, least, most, step = 1, unit, onChange, h
           onChange={(event) => {
             setText(event.target.value);
             const next = readNumber(event.target.value);
-            if (isSound(next)) onChange(next);
+            if (isSound(next)) pass(next);
           }}
           onBlur={() => {
-            if (sound) setText(String(value));
+            if (sound) setText(print(shown));
           }}
         />
         <button
           type="button"
           aria-label={`${label}: more`}
           className="grid size-10 place-items-center rounded-lg bg-soft disabled:opacity-40"
-          disabled={value >= most}
-          onClick={() => go(value + step)}
+          disabled={shown >= most}
+          onClick={() => go(shown + step)}
         >
           <Plus size={18} aria-hidden />
         </button>
@@ -71,9 +78,26 @@ export function Stepper({ label, value, least, most, step = 1, unit, onChange, h
       </div>
       {!sound && (
         <p id={`${id}-fault`} role="alert" className="mt-1 max-w-56 text-sm text-warn">
-          {label}: a {step < 1 ? '' : 'whole '}number from {least} to {most}. Kept at {value}.
+          {label}: a {step < 1 ? '' : 'whole '}number from {least} to {most}. Kept at {shown}.
         </p>
       )}
     </div>
   );
+}
+
+const print = (number: number) => toldHere(String(number));
+
+/** What is shown of a number, its bounds and its step, and the way back. */
+function onScale({ value, least, most, step = 1, unit, onChange }: StepperProps) {
+  const scale = scaleFor(unit, step, manner());
+  if (!scale) return { shown: value, least, most, step, unit, pass: onChange };
+  return {
+    shown: scale.there(value),
+    least: scale.there(least),
+    most: scale.there(most),
+    step: scale.step,
+    unit: scale.unit,
+    // Rounded on its own scale, the bound may lie a little beyond.
+    pass: (typed: number) => onChange(Math.min(most, Math.max(least, Number(scale.back(typed).toFixed(3))))),
+  };
 }

@@ -131,10 +131,10 @@ export function withIngredient(dish: Dish, id: string, change: Partial<Ingredien
   return { ...dish, ingredients: dish.ingredients.map((item) => (item.id === id ? { ...item, ...change } : item)) };
 }
 
-/** The dish with another number or unit of an ingredient. */
-export function withAmount(dish: Dish, id: string, part: Partial<Amount>): Dish {
+/** The dish with another amount of an ingredient. */
+export function withAmount(dish: Dish, id: string, by: (now: Amount) => Amount): Dish {
   const item = dish.ingredients.find((each) => each.id === id);
-  return item ? withIngredient(dish, id, { amount: { ...item.amount, ...part } }) : dish;
+  return item ? withIngredient(dish, id, { amount: by(item.amount) }) : dish;
 }
 
 /** The dish with another name for an ingredient: it is another thing, of which nothing was said yet. */

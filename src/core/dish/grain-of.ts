@@ -1,20 +1,12 @@
 import { type Balance, liquidBalance } from '@/core/grain/balance';
-import { GRAINS, grainOf } from '@/core/grain/grains';
+import { GRAINS, grainOf, US_CUP } from '@/core/grain/grains';
 import { METHODS, type Method, methodOf } from '@/core/grain/methods';
 import { type Range, USUAL_WATTS } from '@/core/heat/boil';
-import { type Amount, MASS_IN_GRAMS, type MassUnit, VOLUME_IN_ML, type VolumeUnit } from '@/core/units/amount';
+import { type Amount, isMass, isVolume, MASS_IN_GRAMS, VOLUME_IN_ML } from '@/core/units/amount';
 import type { Dish, DishGrain } from './dish';
 
 /** Width in cm of the pot that is thought of where none is known. */
 const USUAL_WIDTH = 20;
-
-function isMass(unit: string): unit is MassUnit {
-  return unit in MASS_IN_GRAMS;
-}
-
-function isVolume(unit: string): unit is VolumeUnit {
-  return unit in VOLUME_IN_ML;
-}
 
 /** Litres of a volume, or null of anything else. */
 export function litresOf({ quantity, unit }: Amount): number | null {
@@ -30,12 +22,21 @@ function liquids(dish: Dish): readonly { readonly id: string; readonly amount: A
   return all.filter(({ id }) => dish.grain?.liquid.includes(id));
 }
 
+/** Grams of dry grain, weighed or in cups; null where it is counted. */
+function gramsOfDry({ quantity, unit }: Amount, kind: DishGrain['kind']): number | null {
+  if (isMass(unit)) return quantity * MASS_IN_GRAMS[unit];
+  if (!isVolume(unit)) return null;
+  return (quantity * VOLUME_IN_ML[unit] * grainOf(kind).gramsPerCup) / (1000 * US_CUP);
+}
+
 /** Grams of dry grain and litres of its liquid for the dish's servings; null where the dish has no such grain. */
 export function grainParts(dish: Dish): { readonly grams: number; readonly litres: number } | null {
   const dry = dish.ingredients.find(({ id }) => id === dish.grain?.dry)?.amount;
-  if (!dish.grain || !dry || !isMass(dry.unit)) return null;
+  if (!dish.grain || !dry) return null;
+  const grams = gramsOfDry(dry, dish.grain.kind);
+  if (grams === null) return null;
   const litres = liquids(dish).reduce((sum, { amount }) => sum + (litresOf(amount) ?? 0), 0);
-  return { grams: dry.quantity * MASS_IN_GRAMS[dry.unit], litres };
+  return { grams, litres };
 }
 
 /** Whether a way of cooking grain has a rolling boil, which wants the strong burner. */

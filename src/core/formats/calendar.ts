@@ -19,6 +19,8 @@ export interface CalendarOptions {
   /** The present, and when the meal was last changed: the same events come back changed, never twice. */
   readonly now: number;
   readonly changedAt: number;
+  /** How its words are told: in the cook's manner of measuring; as they are written when absent. */
+  readonly say?: (words: string) => string;
 }
 
 /**
@@ -30,7 +32,7 @@ export function planCalendar(
   plan: Plan,
   options: CalendarOptions,
 ): string {
-  const { tableAt, midnight, which, alarm, now, changedAt } = options;
+  const { tableAt, midnight, which, alarm, now, changedAt, say = (words) => words } = options;
   const calendar = ical({
     name: oneLine(meal.name),
     prodId: { company: 'Warm Cadence', product: 'plan', language: 'EN' },
@@ -43,11 +45,11 @@ export function planCalendar(
       end: new Date(Math.max(end, start + MINUTE)),
       stamp: new Date(now),
       sequence,
-      summary: oneLine(summary),
-      description,
+      summary: oneLine(say(summary)),
+      description: say(description),
     });
     if (alarm !== null) {
-      event.createAlarm({ type: ICalAlarmType.display, triggerBefore: alarm * 60, description: oneLine(summary) });
+      event.createAlarm({ type: ICalAlarmType.display, triggerBefore: alarm * 60, description: oneLine(say(summary)) });
     }
   };
   for (const step of plan.steps.filter(isCue)) {

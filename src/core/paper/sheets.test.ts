@@ -2,10 +2,14 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/plan/plan';
+import { shoppingList } from '@/core/prep/shopping';
 import { planned } from '@/core/testing/meals';
+import { type Amount, printAmount } from '@/core/units/amount';
+import { mannerOf } from '@/core/units/manner';
+import { toldAll } from '@/core/units/told';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { drawing } from './drawing';
-import { prepPdf, SIZES, wallPdf } from './pdf';
+import { prepPdf, SIZES, shoppingPdf, wallPdf } from './pdf';
 import { prepSheet, wallSheet } from './sheets';
 
 const sample = SAMPLE_MEALS.find(({ setting }) => setting.id === 'harvest')!;
@@ -24,6 +28,14 @@ const clock = (minute: number) => {
   return { day: at < 0 ? 'Friday' : 'Saturday', time: printClock(((at % 1440) + 1440) % 1440) };
 };
 
+/** All words of a sheet, those of its drawing too. */
+function textsOf(value: unknown): readonly string[] {
+  if (typeof value === 'string')
+    return value.startsWith('<svg') ? [...value.matchAll(/>([^<>]+)</g)].map(([, words]) => words!) : [value];
+  if (typeof value !== 'object' || value === null) return [];
+  return Object.values(value).flatMap(textsOf);
+}
+
 describe('the sheet for the wall', () => {
   let plan: Plan;
   beforeAll(async () => {
@@ -41,6 +53,27 @@ describe('the sheet for the wall', () => {
     expect(rows.map(({ day }) => day).filter(Boolean)).toEqual(['Friday', 'Saturday']);
     const table = rows.slice(1).map(({ time }) => time);
     expect(table).toEqual([...table].sort());
+  });
+
+  it('is told in the manner of whoever prints it, on every sheet', () => {
+    const say = ({ amount, name }: { amount: Amount | null; name: string }) =>
+      `${amount ? printAmount(amount) : ''} ${name}`;
+    const sheets = [
+      wallPdf(wallSheet(meal, plan, clock), 'for 8 at 19:30', drawing(meal, plan, clock), 'LETTER', 8),
+      prepPdf(prepSheet(meal, plan, say), 'for 8 at 19:30', 'LETTER', 8),
+      shoppingPdf(meal.name, 'for 8 at 19:30', shoppingList(meal), 'LETTER', 8),
+    ];
+    const metric = /\d\s?(?:g|kg|ml|l|cm|mm)\b|°C|(?<![\d:])(?:[01]\d|2[0-3]):[0-5]\d(?! [AP]M)/;
+    for (const sheet of sheets) {
+      const words = (of: object) => textsOf(of).filter((text) => metric.test(text.replaceAll('5 l pot', '')));
+      expect(words(sheet).length).toBeGreaterThan(0);
+      expect(words(toldAll(sheet, mannerOf('en-US')))).toEqual([]);
+      const german = toldAll(sheet, mannerOf('de'));
+      expect(textsOf(german).filter((text) => /\d\.\d/.test(text))).toEqual([]);
+      // Numbers of the drawing are no words.
+      const svg = (of: object) => JSON.stringify(of).match(/<svg[^>]*>/)?.[0];
+      expect(svg(german)).toBe(svg(sheet));
+    }
   });
 
   it('tells no hour more surely than it is: until when a step may take, between what a dish is ready, how often all lands', () => {

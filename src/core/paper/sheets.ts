@@ -19,7 +19,7 @@ export interface WallRow {
   readonly dish: string;
   /** Number of the dish on the drawing. */
   readonly number: number;
-  /** "Strong burner, full, 5 l pot", "oven 150°", "helper". */
+  /** "Strong burner, full, 5 l pot", "oven 150 °C", "helper". */
   readonly where: string;
   readonly goesIn: string;
   readonly doneWhen: string;

@@ -347,7 +347,7 @@ function clashOf(meal: Meal, { entries }: Compiled, conflict: Conflict): string 
   const steps = conflict.steps.flatMap((key) => {
     const entry = entries.get(key);
     if (entry?.kind === 'part') return [`“${entry.part.step.name}” (${entry.part.dish.name})`];
-    return entry?.kind === 'warm' ? [`warming the oven to ${entry.celsius}° (${entry.dish.name})`] : [];
+    return entry?.kind === 'warm' ? [`warming the oven to ${entry.celsius} °C (${entry.dish.name})`] : [];
   });
   if (steps.length === 0) return '';
   const things = [

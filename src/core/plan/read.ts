@@ -63,7 +63,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
       const oven = kitchen.ovens.find((each) => each.id === entry.oven)!;
       steps.push({
         ...common,
-        name: `oven to ${entry.celsius}°`,
+        name: `oven to ${entry.celsius} °C`,
         says: `Set the oven to ${entry.celsius} °C and let it warm through.`,
         part: 1,
         parts: 1,

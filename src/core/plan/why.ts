@@ -140,7 +140,7 @@ function described(
     entry?.kind === 'part'
       ? `“${entry.part.step.name}”${sameDish ? '' : ` of the ${lower(entry.part.dish.name)}`}`
       : entry?.kind === 'warm'
-        ? `warming the oven to ${entry.celsius}°`
+        ? `warming the oven to ${entry.celsius} °C`
         : 'the present';
   const unit = tie.what && tie.by !== 'pool' && tie.by !== 'oven' ? nameOf(tie.what) : '';
   switch (tie.by) {

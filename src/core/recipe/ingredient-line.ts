@@ -15,7 +15,7 @@ export interface ReadIngredient {
   readonly sure: boolean;
 }
 
-/** Words for units: what they mean here, and how many of it. Cups are of 240 ml, ounces of 28 g: to be measured, not to be weighed in gold. */
+/** Words for units: what they mean here, and how many of it. What is written in cups, ounces and pounds stays so. */
 const UNIT_WORDS: Readonly<Record<string, readonly [Unit, number]>> = {
   g: ['g', 1],
   gr: ['g', 1],
@@ -28,13 +28,13 @@ const UNIT_WORDS: Readonly<Record<string, readonly [Unit, number]>> = {
   kilos: ['kg', 1],
   kilogram: ['kg', 1],
   kilograms: ['kg', 1],
-  oz: ['g', 28],
-  ounce: ['g', 28],
-  ounces: ['g', 28],
-  lb: ['g', 454],
-  lbs: ['g', 454],
-  pound: ['g', 454],
-  pounds: ['g', 454],
+  oz: ['oz', 1],
+  ounce: ['oz', 1],
+  ounces: ['oz', 1],
+  lb: ['lb', 1],
+  lbs: ['lb', 1],
+  pound: ['lb', 1],
+  pounds: ['lb', 1],
   ml: ['ml', 1],
   millilitre: ['ml', 1],
   millilitres: ['ml', 1],
@@ -46,13 +46,13 @@ const UNIT_WORDS: Readonly<Record<string, readonly [Unit, number]>> = {
   litres: ['l', 1],
   liter: ['l', 1],
   liters: ['l', 1],
-  cup: ['ml', 240],
-  cups: ['ml', 240],
-  c: ['ml', 240],
+  cup: ['us-cup', 1],
+  cups: ['us-cup', 1],
+  c: ['us-cup', 1],
   pint: ['ml', 500],
   pints: ['ml', 500],
-  quart: ['l', 0.95],
-  quarts: ['l', 0.95],
+  quart: ['us-cup', 4],
+  quarts: ['us-cup', 4],
   tsp: ['tsp', 1],
   tsps: ['tsp', 1],
   teaspoon: ['tsp', 1],

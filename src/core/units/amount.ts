@@ -2,9 +2,9 @@
  * Amounts as a cook measures them. A unit belongs to one kind (mass, volume, count); amounts of one kind can be
  * scaled and added, and are printed rounded to what a kitchen can measure.
  */
-export type MassUnit = 'g' | 'kg';
-/** A unit of volume. */
-export type VolumeUnit = 'ml' | 'l' | 'tsp' | 'tbsp';
+export type MassUnit = 'g' | 'kg' | 'oz' | 'lb';
+/** A unit of volume. A cup without more is the metric one. */
+export type VolumeUnit = 'ml' | 'l' | 'tsp' | 'tbsp' | 'au-tbsp' | 'cup' | 'us-cup';
 /** A unit that is counted. */
 export type CountUnit = 'piece' | 'clove' | 'bunch' | 'sprig' | 'leaf' | 'stick' | 'tin' | 'slice' | 'pinch' | 'sheet';
 /** A unit in which amounts are kept. */
@@ -17,9 +17,22 @@ export interface Amount {
 }
 
 /** Grams of each unit of mass. */
-export const MASS_IN_GRAMS: Readonly<Record<MassUnit, number>> = { g: 1, kg: 1000 };
-/** Metric spoons: 5 and 15 ml. */
-export const VOLUME_IN_ML: Readonly<Record<VolumeUnit, number>> = { ml: 1, l: 1000, tsp: 5, tbsp: 15 };
+export const MASS_IN_GRAMS: Readonly<Record<MassUnit, number>> = {
+  g: 1,
+  kg: 1000,
+  oz: 28.349_523_125,
+  lb: 453.592_37,
+};
+/** Metric spoons of 5 and 15 ml, the Australian of 20; cups of 250 ml and of the United States. Sources: `measures.ts`. */
+export const VOLUME_IN_ML: Readonly<Record<VolumeUnit, number>> = {
+  ml: 1,
+  l: 1000,
+  tsp: 5,
+  tbsp: 15,
+  'au-tbsp': 20,
+  cup: 250,
+  'us-cup': 236.588_236_5,
+};
 /** Units that are counted. */
 export const COUNT_UNITS: readonly CountUnit[] = [
   'piece',
@@ -34,7 +47,30 @@ export const COUNT_UNITS: readonly CountUnit[] = [
   'sheet',
 ];
 /** All units in which amounts are kept. */
-export const UNITS: readonly Unit[] = ['g', 'kg', 'ml', 'l', 'tsp', 'tbsp', ...COUNT_UNITS];
+export const UNITS: readonly Unit[] = [
+  'g',
+  'kg',
+  'ml',
+  'l',
+  'tsp',
+  'tbsp',
+  ...COUNT_UNITS,
+  'cup',
+  'us-cup',
+  'au-tbsp',
+  'oz',
+  'lb',
+];
+
+/** Whether a unit weighs. */
+export function isMass(unit: Unit): unit is MassUnit {
+  return unit in MASS_IN_GRAMS;
+}
+
+/** Whether a unit measures a volume. */
+export function isVolume(unit: Unit): unit is VolumeUnit {
+  return unit in VOLUME_IN_ML;
+}
 
 /** Multiplies an amount; `factor` is usually people now over people written for. */
 export function scaleAmount(amount: Amount, factor: number): Amount {
@@ -69,15 +105,17 @@ export function roundMeasurable(value: number): number {
 
 const PLURALS: Partial<Record<CountUnit, string>> = { leaf: 'leaves', bunch: 'bunches', pinch: 'pinches' };
 
-/** "1.35 l", "450 g", "2½ tbsp", "3 cloves", "4" (plain pieces). */
+/** "1.35 l", "450 g", "2½ tbsp", "3 cloves", "4" (plain pieces): in the manner in which everything is written (`told.ts`). */
 export function printAmount(amount: Amount): string {
   const { quantity, unit } = amount;
-  if (unit === 'g' || unit === 'kg') {
+  if (isMass(unit)) {
     const grams = roundMeasurable(quantity * MASS_IN_GRAMS[unit]);
     return grams >= 1000 ? `${trimZeros(grams / 1000)} kg` : `${grams} g`;
   }
-  if (unit === 'ml' || unit === 'l') {
-    const ml = roundMeasurable(quantity * VOLUME_IN_ML[unit]);
+  if (isVolume(unit) && unit !== 'tsp' && unit !== 'tbsp') {
+    const exact = quantity * VOLUME_IN_ML[unit];
+    // Fine enough for cups to come back as the cups that they were.
+    const ml = unit === 'ml' || unit === 'l' || exact < 10 ? roundMeasurable(exact) : Math.round(exact / 5) * 5;
     return ml >= 1000 ? `${trimZeros(ml / 1000)} l` : `${ml} ml`;
   }
   if (unit === 'tsp' && quantity >= 6) return `${printFraction(quantity / 3)} tbsp`;

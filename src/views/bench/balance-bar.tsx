@@ -6,7 +6,7 @@ import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect } from 'react';
 import type { Balance } from '@/core/grain/balance';
-import { useChart } from '@/ui/use-chart';
+import { toldOption, useChart } from '@/ui/use-chart';
 import { useDress } from '@/views/shell/shell';
 import { sayVolume } from './say';
 
@@ -66,7 +66,7 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
       'stays behind': '#6B6459',
     };
     chart.current?.setOption(
-      {
+      toldOption({
         animation: false,
         textStyle: { fontFamily: style.fontFamily },
         legend: { show: false },
@@ -111,7 +111,7 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
             formatter: ({ value }: { value: number }) => (value * perLitre > roomFor(SAYS[name]) ? SAYS[name] : ''),
           },
         })),
-      },
+      }),
       true,
     );
   }, [print, dress]);

@@ -6,7 +6,7 @@ import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect } from 'react';
 import type { Range } from '@/core/heat/boil';
-import { useChart } from '@/ui/use-chart';
+import { toldOption, useChart } from '@/ui/use-chart';
 import { useDress } from '@/views/shell/shell';
 
 use([LineChart, GridComponent, MarkLineComponent, SVGRenderer]);
@@ -43,7 +43,7 @@ export function BandCurve({ label, minutes, every, most, interval, unit, valueAt
     };
     const bare = { type: 'line', symbol: 'none', smooth: true, silent: true } as const;
     chart.current?.setOption(
-      {
+      toldOption({
         animation: false,
         textStyle: { fontFamily: style.fontFamily },
         grid: { left: 44, right: 16, top: 12, bottom: 34 },
@@ -64,7 +64,7 @@ export function BandCurve({ label, minutes, every, most, interval, unit, valueAt
           max: most,
           interval,
           ...axis,
-          axisLabel: { ...axis.axisLabel, formatter: `{value}${unit}` },
+          axisLabel: { ...axis.axisLabel, formatter: (value: number) => `${value}${unit}` },
           splitLine: { lineStyle: { color: colour('--line'), type: 'dotted' } },
         },
         series: [
@@ -93,7 +93,7 @@ export function BandCurve({ label, minutes, every, most, interval, unit, valueAt
                 }),
           },
         ],
-      },
+      }),
       true,
     );
   }, [valueAt, minutes, every, most, interval, unit, mark, dress]);

@@ -13,17 +13,20 @@ interface DialProps {
   readonly step: number;
   /** The value as it is said: "2½ l". */
   readonly says: string;
+  /** Said as it is written, in whatever measure the dial is for. */
+  readonly verbatim?: boolean;
   readonly onChange: (value: number) => void;
 }
 
 /** A number moved with a wet finger: no typing, and nothing out of bounds. */
-export function Dial({ label, value, least, most, step, says, onChange }: DialProps) {
+export function Dial({ label, value, least, most, step, says, verbatim = false, onChange }: DialProps) {
   const id = useId();
+  const asWritten = verbatim ? { 'data-verbatim': true } : {};
   return (
     <div>
       <label htmlFor={id} className="flex items-baseline justify-between gap-4">
         <span className="text-faint">{label}</span>
-        <output htmlFor={id} className="text-2xl font-semibold">
+        <output htmlFor={id} className="text-2xl font-semibold" {...asWritten}>
           {says}
         </output>
       </label>
@@ -35,6 +38,7 @@ export function Dial({ label, value, least, most, step, says, onChange }: DialPr
         step={step}
         value={value}
         aria-valuetext={says}
+        {...asWritten}
         className="mt-1 h-10 w-full cursor-pointer accent-ember"
         onChange={(event) => onChange(Number(event.target.value))}
       />

@@ -10,7 +10,7 @@ import { printAmount } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { Choice, Dial, LitresDial, Pick, Question, WidthDial } from './dial';
 import { useDishAtHand } from './from-dish';
-import { sayCups, sayLitres, sayVolume } from './say';
+import { sayLitres, sayVolume } from './say';
 
 type What = 'grain' | 'liquid' | 'layer' | 'turned';
 
@@ -55,7 +55,7 @@ function GrainFits() {
         <>
           <Pick label="Grain" value={grainId} options={GRAINS.map(({ id, name }) => [id, name])} onChange={setGrain} />
           <Dial
-            label={`Dry grain, ${sayCups(litresDry(grain, dry))}`}
+            label={`Dry grain, ${sayVolume(litresDry(grain, dry))}`}
             value={dry}
             least={50}
             most={3000}

@@ -16,11 +16,11 @@ import {
 } from '@/core/grain/rules';
 import { HEAT_SHARE, type Lid, litresBoiledOff, litresLeft, type Range, wattsOf } from '@/core/heat/boil';
 import { HEATS, type Heat } from '@/core/kitchen/kitchen';
+import { useMeasures } from '@/views/measures/own-measures';
 import { Choice, Dial, Pick, Question, WidthDial } from './dial';
 import { useFlame } from './flame';
 import { UseThis, useDishAtHand } from './from-dish';
-import { useMeasures } from './own-measures';
-import { sayCups, sayQuantity, sayVolume } from './say';
+import { sayQuantity, sayVolume } from './say';
 
 const BandCurve = dynamic(() => import('./band-curve').then((module) => module.BandCurve), { ssr: false });
 const BalanceBar = dynamic(() => import('./balance-bar').then((module) => module.BalanceBar), { ssr: false });
@@ -111,7 +111,7 @@ export function GrainAndLiquid() {
       controls={
         <>
           <Dial
-            label={`Dry grain, ${sayCups(litresDry(way.grain, dry))}`}
+            label={`Dry grain, ${sayVolume(litresDry(way.grain, dry))}`}
             value={dry}
             least={50}
             most={3000}
@@ -126,7 +126,7 @@ export function GrainAndLiquid() {
             value={measureId}
             options={measures.map(({ id, name, of }) => [
               id,
-              id === 'l' ? 'litres and ml' : of ? `${name} (${of})` : name,
+              id === 'l' ? 'as you measure' : of ? `${name} (${of})` : name,
             ])}
             onChange={setMeasure}
           />
@@ -234,7 +234,7 @@ export function StockLeft() {
             onChange={setLitres}
           />
           <Dial
-            label={`Grain you mean to cook, ${sayCups(litresDry(way.grain, meant))}`}
+            label={`Grain you mean to cook, ${sayVolume(litresDry(way.grain, meant))}`}
             value={meant}
             least={50}
             most={3000}
@@ -255,7 +255,7 @@ export function StockLeft() {
           <p className="font-title text-6xl" data-testid="carries">
             {grams(Math.round(dry / 5) * 5)}
           </p>
-          <p className="text-xl">of dry grain is what it carries, {sayCups(litresDry(way.grain, dry))}.</p>
+          <p className="text-xl">of dry grain is what it carries, {sayVolume(litresDry(way.grain, dry))}.</p>
         </>
       )}
       <p className="max-w-xl text-xl" data-testid="top-up">

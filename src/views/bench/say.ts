@@ -1,4 +1,3 @@
-import { US_CUP } from '@/core/grain/grains';
 import type { Range } from '@/core/heat/boil';
 import { printFraction } from '@/core/units/amount';
 
@@ -40,12 +39,6 @@ export function sayVolume(litres: number): string {
   const step = ml < 100 ? 5 : ml < 2000 ? 10 : 50;
   const shown = Math.max(step, Math.round(ml / step) * step);
   return shown < 1000 ? `${shown} ml` : `${Number((shown / 1000).toFixed(2))} l`;
-}
-
-/** "2½ cups". */
-export function sayCups(litres: number): string {
-  const cups = litres / US_CUP;
-  return `${printFraction(cups)} ${cups > 1.1 ? 'cups' : 'cup'}`;
 }
 
 /** "6 min 15 s". */

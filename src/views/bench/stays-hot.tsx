@@ -40,8 +40,8 @@ function Roast() {
         />
       </div>
       <p data-testid="roast">
-        Its centre rises by about <strong>{Math.round(rise.likely)} °C</strong> more, between {Math.round(rise.low)} and{' '}
-        {Math.round(rise.high)}; under foil it rests {sayMinutes(rest.likely)}, {sayBand(rest)}.
+        Its centre rises by about <strong>{Math.round(rise.likely)} °C more</strong>, between {Math.round(rise.low)} and{' '}
+        {Math.round(rise.high)} °C more; under foil it rests {sayMinutes(rest.likely)}, {sayBand(rest)}.
       </p>
       <p className="border-l-3 border-warn pl-2 text-warn">
         Whole cuts are safe from 63 °C and 3 minutes, minced meat from 71 °C, poultry from 74 °C, measured in the
@@ -94,7 +94,7 @@ export function StaysHot() {
         every={5}
         most={100}
         interval={20}
-        unit="°"
+        unit=" °C"
         valueAt={(minute) => celsiusAfter(question, minute)}
         mark={LIMITS.hotHolding.celsius}
       />

@@ -5,8 +5,8 @@ import { GRAINS, US_CUP } from '@/core/grain/grains';
 import { DENSITIES } from '@/core/units/densities';
 import { convert, fahrenheitOf, gasMarkOf, type Measure, measureOf, readMeasured } from '@/core/units/measures';
 import { Field } from '@/ui/field';
+import { OwnMeasures, useMeasures } from '@/views/measures/own-measures';
 import { Dial, Pick } from './dial';
-import { OwnMeasures, useMeasures } from './own-measures';
 import { sayQuantity } from './say';
 
 const THINGS = [
@@ -59,6 +59,7 @@ export function Units() {
           most={MOST[id] ?? 12}
           step={STEPS[id] ?? 0.25}
           says={`${sayQuantity(quantity)} ${quantity > 1 ? from.plural : from.name}`}
+          verbatim
           onChange={setQuantity}
         />
         {from.sort !== 'length' && (
@@ -82,6 +83,7 @@ export function Units() {
             most={280}
             step={5}
             says={`${celsius} °C`}
+            verbatim
             onChange={setCelsius}
           />
           <p className="font-title text-6xl" data-testid="oven-heat">
@@ -91,8 +93,8 @@ export function Units() {
             {mark === null ? 'No gas mark is so hot or so cool.' : `Gas mark ${sayQuantity(mark)}.`}
           </p>
           <p className="max-w-md text-faint">
-            Ovens are seldom right to 10 °C: a thermometer inside tells. With a fan, take about 20 °C less, or as the
-            maker says.
+            Ovens are seldom right to 10 °C either way: a thermometer inside tells. With a fan, take about 20 °C less,
+            or as the maker says.
           </p>
         </section>
         <OwnMeasures />

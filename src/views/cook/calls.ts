@@ -1,4 +1,5 @@
 import type { CueKind } from '@/core/live/cues';
+import { toldHere } from '@/ui/told/manner';
 
 /** Tones of each call: frequency in Hz and length in seconds, one after the other. Hands rise, a look is one soft note, danger alternates. */
 const TONES: Readonly<Record<CueKind, readonly (readonly [hertz: number, seconds: number])[]>> = {
@@ -82,7 +83,7 @@ export function canSpeak(): boolean {
 
 export function speak(words: string): void {
   if (!canSpeak()) return;
-  const line = new SpeechSynthesisUtterance(words);
+  const line = new SpeechSynthesisUtterance(toldHere(words));
   line.lang = 'en';
   speechSynthesis.speak(line);
 }
@@ -97,7 +98,7 @@ export function shake(kind: CueKind): void {
 export function notify(words: string, tag: string): void {
   if (typeof Notification === 'undefined' || Notification.permission !== 'granted' || !document.hidden) return;
   try {
-    new Notification('Warm Cadence', { body: words, tag });
+    new Notification('Warm Cadence', { body: toldHere(words), tag });
   } catch {
     // Some phones allow notes only to installed pages; the sound remains.
   }

@@ -31,7 +31,7 @@ export function Focal({ session, live, told, now }: StepProps & { readonly now: 
       <p className="mt-2 flex flex-wrap gap-x-3 text-xl text-faint">
         {placeWords(live)}
         {live.status === 'running' && (
-          <span className="text-ink" data-testid="focal-clock">
+          <span className="text-ink" data-testid="focal-clock" data-verbatim>
             {printCountdown(live.endAt - now)} {over ? 'over' : 'left'}
           </span>
         )}
@@ -130,7 +130,7 @@ export function Beside({ session, live, told, now }: StepProps & { readonly now:
       <span aria-hidden className="h-12 w-2 rounded-full" style={{ background: colour(session, live.step.dishId) }} />
       <p className="min-w-0 flex-1 text-xl">
         <strong className="inline-block font-semibold first-letter:uppercase">{step.name}</strong>, {step.dishName}
-        <span className="block text-faint">
+        <span className="block text-faint" data-verbatim>
           {[step.person?.name ?? '', placeWords(live), left === null ? '' : `${left} left`].filter(Boolean).join(' · ')}
         </span>
         <AllSaid step={step} />

@@ -71,7 +71,9 @@ export function Watched({ session, live, told, now, tint, pretend }: WatchedProp
           </span>
         </span>
         <span className={`shrink-0 text-right text-4xl font-semibold ${left < 0 || lookIsDue ? 'text-ember' : ''}`}>
-          <span data-testid="countdown">{printCountdown(left)}</span>
+          <span data-testid="countdown" data-verbatim>
+            {printCountdown(left)}
+          </span>
           <span className="block text-base font-normal text-faint">
             {stands
               ? 'put aside'

@@ -8,7 +8,7 @@ import { type DishDraft, dishOf, draftFault, portionOf, withFilling } from '@/co
 import { differences, type Slot, type WayChoice } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import type { SaidFood } from '@/core/food/food';
-import { printAmount } from '@/core/units/amount';
+import { type Amount, printAmount } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { sayFood } from '@/store/foods';
 import { addToMeal, storeDish } from '@/store/meals';
@@ -18,6 +18,7 @@ import { Pills } from '@/ui/pills';
 import { Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
 import { useKeptDraft } from '@/ui/use-kept-draft';
+import { AmountField } from './amount-field';
 import { Holds } from './holds';
 import { Steps } from './steps';
 import { Strip } from './strip';
@@ -146,9 +147,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
                   dish={dish}
                   leftOut={draft.fillings[slot.id] === null}
                   onName={(name) => change((now) => renamed(now, slot.id, name))}
-                  onQuantity={(quantity, unit) =>
-                    change((now) => withFilling(now, slot.id, { amount: portionOf(now, slot.id, { quantity, unit }) }))
-                  }
+                  onAmount={(by) => change((now) => measuredAnew(now, slot.id, by))}
                   onLeaveOut={(out) => change((now) => withFilling(now, slot.id, out ? null : undefined))}
                 />
               ))}
@@ -180,6 +179,12 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
 /** While the field of the name is empty the dish is called after its technique. */
 function named(draft: DishDraft): DishDraft {
   return { ...draft, name: draft.name.trim() || techniqueOf(draft.technique).name };
+}
+
+/** The draft with another amount in a slot, told for all its portions. */
+function measuredAnew(draft: DishDraft, slot: string, by: (now: Amount) => Amount): DishDraft {
+  const item = dishOf(named(draft)).ingredients.find(({ id }) => id === slot);
+  return item ? withFilling(draft, slot, { amount: portionOf(draft, slot, by(item.amount)) }) : draft;
 }
 
 /** Another name is another thing: what was said of the one before does not hold for it. */
@@ -227,12 +232,12 @@ interface SlotRowProps {
   readonly dish: Dish;
   readonly leftOut: boolean;
   readonly onName: (name: string) => void;
-  readonly onQuantity: (quantity: number, unit: Slot['amount']['unit']) => void;
+  readonly onAmount: (by: (now: Amount) => Amount) => void;
   readonly onLeaveOut: (out: boolean) => void;
 }
 
 /** One thing that goes in: its name, how much of it, or not at all. */
-function SlotRow({ slot, dish, leftOut, onName, onQuantity, onLeaveOut }: SlotRowProps) {
+function SlotRow({ slot, dish, leftOut, onName, onAmount, onLeaveOut }: SlotRowProps) {
   const item = dish.ingredients.find(({ id }) => id === slot.id);
   const measured = dish.grain?.liquid.includes(slot.id) === true;
   if (!item && !leftOut) return null;
@@ -251,17 +256,7 @@ function SlotRow({ slot, dish, leftOut, onName, onQuantity, onLeaveOut }: SlotRo
             <span className="whitespace-nowrap">{printAmount(item.amount)}, by the balance</span>
           ) : (
             <span className="flex items-center gap-2">
-              <KeptField
-                hideLabel
-                label={`How much ${item.name}`}
-                value={String(Number(item.amount.quantity.toFixed(2)))}
-                className="w-20 text-right"
-                onChange={(text) => {
-                  const quantity = Number(text.replace(',', '.'));
-                  if (quantity > 0 && quantity <= 100_000) onQuantity(quantity, item.amount.unit);
-                }}
-              />
-              <span className="w-12 text-faint">{item.amount.unit === 'piece' ? '' : item.amount.unit}</span>
+              <AmountField name={item.name} amount={item.amount} onChange={onAmount} />
             </span>
           )}
         </>

@@ -11,12 +11,11 @@ import {
   withoutIngredient,
   withUse,
 } from '@/core/dish/edit-steps';
-import { UNITS } from '@/core/units/amount';
-import { readQuantity } from '@/core/units/measures';
 import { Button } from '@/ui/button';
 import { KeptField } from '@/ui/kept-field';
-import { ownWords, Select } from '@/ui/select';
+import { Select } from '@/ui/select';
 import { SortableList, SortableRow } from '@/ui/sortable';
+import { AmountField } from './amount-field';
 import { type FormProps, stepsOf } from './form';
 
 /** What goes in: amounts, names, the step that uses it, in an order of one's own. */
@@ -43,22 +42,10 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
                 <>
                   <span className="flex gap-2">
                     {handle}
-                    <KeptField
-                      hideLabel
-                      label={`How much ${item.name}`}
-                      value={String(Number(item.amount.quantity.toFixed(2)))}
-                      className="w-20 text-right"
-                      onChange={(text) => {
-                        const quantity = readQuantity(text) ?? 0;
-                        if (quantity > 0) onChange((now) => withAmount(now, item.id, { quantity }));
-                      }}
-                    />
-                    <Select
-                      label={`Unit of ${item.name}`}
-                      hideLabel
-                      value={item.amount.unit}
-                      options={ownWords(UNITS)}
-                      onChange={(unit) => onChange((now) => withAmount(now, item.id, { unit }))}
+                    <AmountField
+                      name={item.name}
+                      amount={item.amount}
+                      onChange={(by) => onChange((now) => withAmount(now, item.id, by))}
                     />
                     <KeptField
                       hideLabel

@@ -6,19 +6,32 @@ import { isDishFile, readDishFile } from '@/core/formats/dish-file';
 import { asSort, STEP_SORTS } from '@/core/recipe/classify';
 import { dishFrom, type ReadStep, type RecipeReading, readRecipe, unnamed } from '@/core/recipe/reading';
 import { MOST_BYTES } from '@/core/recipe/taken-apart';
-import { UNITS } from '@/core/units/amount';
-import { readQuantity } from '@/core/units/measures';
+import type { Unit } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Field } from '@/ui/field';
-import { KeptField } from '@/ui/kept-field';
 import { ownWords, Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
 import { TickBox } from '@/ui/tick-box';
 import { useTitle } from '@/ui/title';
+import { manner } from '@/ui/told/manner';
 import { useKeptDraft } from '@/ui/use-kept-draft';
+import { AmountField } from './amount-field';
 import { Strip } from './strip';
+
+/** Cups and spoons of a recipe are those of its reader's country. */
+function inOwnCups(reading: RecipeReading): RecipeReading {
+  if (manner().amounts !== 'australian') return reading;
+  const own: Partial<Record<Unit, Unit>> = { 'us-cup': 'cup', tbsp: 'au-tbsp' };
+  return {
+    ...reading,
+    ingredients: reading.ingredients.map((each) => ({
+      ...each,
+      amount: { ...each.amount, unit: own[each.amount.unit] ?? each.amount.unit },
+    })),
+  };
+}
 
 /** A recipe under way: its words, and what was read and put right of them. */
 interface ReadDraft {
@@ -44,7 +57,7 @@ export function ReadView() {
   const read = (words: string) => {
     const result = readRecipe(words);
     setFault(result.ok ? null : result.sentence);
-    setReading(() => (result.ok ? result.reading : null));
+    setReading(() => (result.ok ? inOwnCups(result.reading) : null));
   };
   const open = async (file: File | undefined) => {
     if (!file) return;
@@ -197,23 +210,10 @@ function Looked({ reading, onChange, onAnew }: LookedProps) {
             {reading.ingredients.map((each, k) => (
               <li key={each.id} className="border-b border-line py-1.5">
                 <span className="flex gap-2">
-                  <KeptField
-                    label={`How much ${each.name}`}
-                    hideLabel
-                    inputMode="decimal"
-                    value={String(each.amount.quantity)}
-                    className="w-20 text-right"
-                    onChange={(text) => {
-                      const quantity = readQuantity(text) ?? 0;
-                      if (quantity > 0) ingredient(k, ({ amount }) => ({ amount: { ...amount, quantity } }));
-                    }}
-                  />
-                  <Select
-                    label={`Unit of ${each.name}`}
-                    hideLabel
-                    value={each.amount.unit}
-                    options={ownWords(UNITS)}
-                    onChange={(unit) => ingredient(k, ({ amount }) => ({ amount: { ...amount, unit } }))}
+                  <AmountField
+                    name={each.name}
+                    amount={each.amount}
+                    onChange={(by) => ingredient(k, ({ amount }) => ({ amount: by(amount) }))}
                   />
                   <Field
                     label={`Ingredient ${k + 1}`}

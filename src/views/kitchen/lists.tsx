@@ -8,9 +8,10 @@ import {
   VESSEL_KINDS,
 } from '@/core/kitchen/kitchen';
 import { renamedByKind } from '@/core/kitchen/usual';
+import { HourField } from '@/ui/hour-field';
 import { Stepper } from '@/ui/stepper';
 import { TickBox } from '@/ui/tick-box';
-import { Choice, Hour, RowBox, Section } from './pieces';
+import { Choice, RowBox, Section } from './pieces';
 import type { ListName, Rows } from './rows';
 
 interface ListProps<L extends ListName> {
@@ -157,8 +158,8 @@ export function People({ kitchen, rows }: ListProps<'people'>) {
             options={['cook', 'helper']}
             onChange={(role) => rows.change(person.id, { role })}
           />
-          <Hour label="There from" value={person.from} onChange={(from) => rows.change(person.id, { from })} />
-          <Hour label="until" value={person.until} onChange={(until) => rows.change(person.id, { until })} />
+          <HourField label="There from" value={person.from} onChange={(from) => rows.change(person.id, { from })} />
+          <HourField label="until" value={person.until} onChange={(until) => rows.change(person.id, { until })} />
         </RowBox>
       ))}
     </Section>

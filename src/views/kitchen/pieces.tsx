@@ -71,16 +71,3 @@ export function Choice<T extends string>({ label, value, options, onChange }: Ch
     />
   );
 }
-
-/** An hour of the clock. */
-export function Hour({
-  label,
-  value,
-  onChange,
-}: {
-  readonly label: string;
-  readonly value: string;
-  readonly onChange: (value: string) => void;
-}) {
-  return <KeptField label={label} type="time" value={value} onChange={onChange} />;
-}

@@ -3,9 +3,9 @@
 import { HIGHEST_METRES, LOWEST_METRES } from '@/core/heat/water';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { Button } from '@/ui/button';
+import { HourField } from '@/ui/hour-field';
 import { Pills } from '@/ui/pills';
 import { Stepper } from '@/ui/stepper';
-import { Hour } from './pieces';
 import type { ChangeKitchen } from './rows';
 
 const ASLEEP = { from: '23:00', until: '07:00' };
@@ -35,12 +35,12 @@ export function Surroundings({ kitchen, onChange }: { readonly kitchen: Kitchen;
       />
       {kitchen.asleep ? (
         <div className="flex items-end gap-4">
-          <Hour
+          <HourField
             label="Asleep from"
             value={kitchen.asleep.from}
             onChange={(from) => onChange((now) => ({ ...now, asleep: { ...ASLEEP, ...now.asleep, from } }))}
           />
-          <Hour
+          <HourField
             label="asleep until"
             value={kitchen.asleep.until}
             onChange={(until) => onChange((now) => ({ ...now, asleep: { ...ASLEEP, ...now.asleep, until } }))}

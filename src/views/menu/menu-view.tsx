@@ -31,6 +31,7 @@ import { addToMeal, changeMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { printSpan } from '@/ui/clock';
 import { Field } from '@/ui/field';
+import { HourField } from '@/ui/hour-field';
 import { KeptField } from '@/ui/kept-field';
 import { pigmentAt } from '@/ui/pigments';
 import { Pills } from '@/ui/pills';
@@ -79,10 +80,9 @@ export function MenuView() {
         />
         <div className="grid grid-cols-2 gap-4">
           <KeptField className="w-full" label="Day" type="date" value={meal.day} onChange={(day) => change({ day })} />
-          <KeptField
+          <HourField
             className="w-full"
             label="On the table at"
-            type="time"
             value={meal.hour}
             onChange={(hour) => change({ hour })}
           />

@@ -1,6 +1,8 @@
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
 import { FONTS, type FontName } from '@/core/paper/fonts';
 import { SIZES } from '@/core/paper/pdf';
+import { toldAll } from '@/core/units/told';
+import { manner } from '@/ui/told/manner';
 import { halving } from './halving';
 
 type Maker = typeof import('pdfmake/build/pdfmake');
@@ -90,7 +92,7 @@ export async function makePdf(sheet: (points: number) => TDocumentDefinitions): 
   while (!turn.done) {
     let pages = 1;
     const definition: TDocumentDefinitions = {
-      ...sheet(turn.value),
+      ...toldAll(sheet(turn.value), manner()),
       footer: (_, count) => {
         pages = count;
         return null;

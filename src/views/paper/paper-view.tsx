@@ -13,12 +13,14 @@ import type { Plan } from '@/core/plan/plan';
 import type { Bowl } from '@/core/prep/bowls';
 import { shoppingList } from '@/core/prep/shopping';
 import { printAmount } from '@/core/units/amount';
+import { toldDrawing } from '@/core/units/told';
 import { pantry } from '@/store/db';
 import { fileOfMeal } from '@/store/files';
 import { tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Download, saveFile } from '@/ui/download';
 import { Pills } from '@/ui/pills';
+import { manner, toldHere } from '@/ui/told/manner';
 import { useMeal } from '@/views/shell/meal-frame';
 import { halving } from './halving';
 import { makePdf, pdfMaker } from './make-pdf';
@@ -34,7 +36,8 @@ const ALARMS = [
 export function PaperView() {
   const { meal, planned } = useMeal();
   const kept = useLiveQuery(() => pantry().settings.get('paper'))?.value;
-  const size: PaperSize = kept === 'LETTER' ? 'LETTER' : 'A4';
+  const usual: PaperSize = manner().amounts === 'american' ? 'LETTER' : 'A4';
+  const size = PAPER_SIZES.find((each) => each === kept) ?? usual;
   const clock = useClock(meal);
   if (!planned.plan) return <p className="mt-4 text-lg">There is no plan to put on paper yet.</p>;
   const { plan } = planned;
@@ -45,7 +48,12 @@ export function PaperView() {
         <OnPaper meal={meal} plan={plan} size={size} under={under} />
         <Elsewhere meal={meal} plan={plan} />
       </div>
-      <Wall sheet={wallSheet(meal, plan, clock)} svg={drawing(meal, plan, clock)} under={under} size={size} />
+      <Wall
+        sheet={wallSheet(meal, plan, clock)}
+        svg={toldDrawing(drawing(meal, plan, clock), manner())}
+        under={under}
+        size={size}
+      />
     </div>
   );
 }
@@ -136,6 +144,7 @@ function Elsewhere({ meal, plan }: { readonly meal: Meal; readonly plan: Plan })
       alarm: alarm === 'none' ? null : Number(alarm),
       now: Date.now(),
       changedAt: stored?.changedAt ?? 0,
+      say: toldHere,
     });
   const saveMeal = async () => {
     const file = await fileOfMeal(pantry(), meal.id);

@@ -8,13 +8,15 @@ import { portionsOf } from '@/core/meal/meal';
 import { afterTheMeal, costOf, type LarderItem, lessTheLarder, type MealCost, moneyFor } from '@/core/prep/larder';
 import { type Packs, packsFor } from '@/core/prep/packs';
 import { AISLES, type Errand, listAsText, sayErrand, shoppingList } from '@/core/prep/shopping';
-import { type Amount, printAmount, UNITS, type Unit } from '@/core/units/amount';
+import { type Amount, printAmount, type Unit } from '@/core/units/amount';
+import { unitChoices } from '@/core/units/amount-in';
 import { pantry, type StoredErrand } from '@/store/db';
 import { storeLarder } from '@/store/larder';
 import { Button } from '@/ui/button';
 import { Download } from '@/ui/download';
 import { Field } from '@/ui/field';
-import { ownWords, Select } from '@/ui/select';
+import { Select } from '@/ui/select';
+import { manner } from '@/ui/told/manner';
 import { useMeal } from '@/views/shell/meal-frame';
 import { Tick, useTicks } from './ticks';
 
@@ -302,7 +304,7 @@ function Measure({ label, quantity, unit, onChange }: MeasureProps) {
         label={`${label}, unit`}
         hideLabel
         value={unit}
-        options={ownWords(UNITS)}
+        options={unitChoices(manner())}
         onChange={(next) => onChange({ unit: next })}
       />
     </fieldset>

@@ -596,7 +596,7 @@ const RARELY_GOOD = 0.8;
 
 /** "≈ 80°": to five degrees, for it is no more than likely. */
 function sayCelsius({ likely }: Range): string {
-  return `≈ ${Math.round(likely / 5) * 5}°`;
+  return `≈ ${Math.round(likely / 5) * 5} °C`;
 }
 
 /** A dish name that fits the landing edge; the whole name stands in the lines below and on the menu. */

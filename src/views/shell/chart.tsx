@@ -2,7 +2,7 @@
 
 import type { EChartsCoreOption } from 'echarts/core';
 import { useEffect } from 'react';
-import { useChart } from '@/ui/use-chart';
+import { toldOption, useChart } from '@/ui/use-chart';
 import { useDress } from './shell';
 
 /** A colour of the dress, by the name of its variable. */
@@ -23,7 +23,7 @@ export function Chart({ label, height, option }: ChartProps) {
     const style = getComputedStyle(document.body);
     const colour: Colour = (name) => style.getPropertyValue(name).trim();
     chart.current?.setOption(
-      { animation: false, textStyle: { fontFamily: style.fontFamily }, ...option(colour) },
+      toldOption({ animation: false, textStyle: { fontFamily: style.fontFamily }, ...option(colour) }),
       true,
     );
   }, [option, dress]);

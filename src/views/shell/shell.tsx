@@ -1,10 +1,11 @@
 'use client';
 
-import { Moon, Sun } from 'lucide-react';
+import { Moon, Ruler, Sun } from 'lucide-react';
 import Link from 'next/link';
-import { createContext, useContext, useEffect, useState } from 'react';
+import { createContext, useContext, useEffect, useLayoutEffect, useState } from 'react';
 import { pantry } from '@/store/db';
 import { loadSamples } from '@/store/meals';
+import { takeUpManner, useManner } from '@/ui/told/manner';
 import { StoreFault } from './store-fault';
 
 export type Dress = 'day' | 'night';
@@ -38,6 +39,9 @@ function keepDress(dress: Dress): void {
 /** Everything around the pages: dress, the way home, and the sample meals at the first start of a demo. */
 export function Shell({ samples, children }: { readonly samples: boolean; readonly children: React.ReactNode }) {
   const [dress, setDress] = useState<Dress>('day');
+  const measured = useManner();
+  // Before anything else of the page is read: what it says of amounts follows.
+  useLayoutEffect(takeUpManner, []);
   useEffect(() => {
     const kept = keptDress();
     const dark = matchMedia('(prefers-color-scheme: dark)').matches;
@@ -76,6 +80,14 @@ export function Shell({ samples, children }: { readonly samples: boolean; readon
               Bench
             </Link>
           </nav>
+          <Link
+            href="/measures"
+            aria-label="How you measure"
+            title="how you measure"
+            className="grid size-10 place-items-center text-faint hover:text-ink"
+          >
+            <Ruler size={18} aria-hidden />
+          </Link>
           <button
             type="button"
             className="grid size-10 place-items-center text-faint hover:text-ink"
@@ -88,7 +100,9 @@ export function Shell({ samples, children }: { readonly samples: boolean; readon
             {dress === 'day' ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
           </button>
         </header>
-        <main className="flex flex-1 flex-col pb-6 print:block print:p-0">{children}</main>
+        <main key={JSON.stringify(measured)} className="flex flex-1 flex-col pb-6 print:block print:p-0">
+          {children}
+        </main>
       </div>
     </DressContext>
   );

@@ -3,16 +3,23 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { LEAST_OWN, MEASURES, type Measure, MOST_OWN, measureOfOwn, ownFault } from '@/core/units/measures';
+import { LEAST_OWN, MEASURES, type Measure, MOST_OWN, measureOf, measureOfOwn, ownFault } from '@/core/units/measures';
 import { pantry } from '@/store/db';
 import { Button } from '@/ui/button';
 import { Field } from '@/ui/field';
-import { Dial } from './dial';
+import { manner } from '@/ui/told/manner';
+import { Dial } from '@/views/bench/dial';
 
 /** All measures, the cook's own first. */
 export function useMeasures(): readonly Measure[] {
   const own = useLiveQuery(() => pantry().measures.toArray(), []) ?? [];
   return [...own.map(measureOfOwn), ...MEASURES];
+}
+
+/** What a mug holds, as finely as it was measured: "300 ml", "10.1 fl oz". */
+function sayExactly(millilitres: number): string {
+  if (manner().amounts !== 'american') return `${millilitres} ml`;
+  return `${(millilitres / measureOf('floz-us').size).toFixed(1)} fl oz`;
 }
 
 /** Mugs and tins of the cook's own: measured once, and from then on to be had wherever an amount is said. */
@@ -31,8 +38,9 @@ export function OwnMeasures() {
   return (
     <section aria-label="Your own measures" className="grid content-start gap-2">
       <h2 className="text-2xl">Your own measures</h2>
-      <p className="max-w-md text-faint">
-        Fill your mug or tin with water, pour it into a jug or on a scale (1 g is 1 ml), and it measures from then on.
+      <p className="max-w-md text-faint" data-verbatim>
+        Fill your mug or tin with water, pour it into a jug or on a scale (a gram is a millilitre, an ounce nearly a
+        fluid ounce), and it measures from then on.
       </p>
       {own.length > 0 && (
         <ul className="max-w-md">
@@ -40,7 +48,7 @@ export function OwnMeasures() {
             <li key={each.id} className="flex items-center justify-between border-t border-line py-1">
               {each.name}
               <span className="flex items-center gap-2 font-semibold">
-                {each.millilitres} ml
+                <span data-verbatim>{sayExactly(each.millilitres)}</span>
                 <button
                   type="button"
                   aria-label={`Forget ${each.name}`}
@@ -72,7 +80,8 @@ export function OwnMeasures() {
           least={LEAST_OWN}
           most={Math.min(1500, MOST_OWN)}
           step={5}
-          says={`${millilitres} ml`}
+          says={sayExactly(millilitres)}
+          verbatim
           onChange={setMillilitres}
         />
       </div>

@@ -1,0 +1,47 @@
+import { CANONICAL } from '@/core/units/manner';
+import { told } from '@/core/units/told';
+import { manner } from './current';
+
+/** What of an element is read by people besides what is in it. */
+const READ = ['aria-label', 'aria-valuetext', 'aria-description', 'title', 'placeholder', 'alt'] as const;
+
+/** What an element is told to be: its props as React takes them. */
+type Props = Readonly<Record<string, unknown>>;
+
+/**
+ * The props of an element as the cook reads them. `data-verbatim` leaves one as it is written: a clock that counts down is no hour of the day.
+ */
+export function toldProps(props: Props): Props {
+  if (manner() === CANONICAL || props['data-verbatim'] !== undefined) return props;
+  const changed: Record<string, unknown> = {};
+  for (const name of READ) {
+    const text = props[name];
+    if (typeof text === 'string') changed[name] = told(text, manner());
+  }
+  const { children } = props;
+  if (children !== undefined) changed['children'] = toldChildren(children);
+  return { ...props, ...changed };
+}
+
+const isText = (child: unknown): child is string | number => typeof child === 'string' || typeof child === 'number';
+/** What React draws as nothing. */
+const isNothing = (child: unknown) => child === null || child === undefined || typeof child === 'boolean';
+
+/** Texts that stand side by side are one text ("200", " °C"): it stands at the first one's place, so that all others keep theirs. */
+function toldChildren(children: unknown): unknown {
+  if (isText(children)) return told(String(children), manner());
+  if (!Array.isArray(children)) return children;
+  const out: unknown[] = [...children];
+  for (let at = 0; at < out.length; at++) {
+    if (!isText(out[at])) continue;
+    const first = at;
+    let text = String(out[at]);
+    while (at + 1 < out.length && (isText(out[at + 1]) || isNothing(out[at + 1]))) {
+      at++;
+      if (isText(out[at])) text += String(out[at]);
+      out[at] = null;
+    }
+    out[first] = told(text, manner());
+  }
+  return out;
+}

@@ -1,0 +1,45 @@
+'use client';
+
+import type { Amount } from '@/core/units/amount';
+import { amountIn, unitChoices } from '@/core/units/amount-in';
+import { readQuantity } from '@/core/units/measures';
+import { KeptField } from '@/ui/kept-field';
+import { Select } from '@/ui/select';
+import { manner, toldHere } from '@/ui/told/manner';
+
+interface AmountFieldProps {
+  /** What it is an amount of. */
+  readonly name: string;
+  readonly amount: Amount;
+  readonly onChange: (change: (now: Amount) => Amount) => void;
+}
+
+/** An amount in the units of the cook's manner; what is set is kept as it was set. */
+export function AmountField({ name, amount, onChange }: AmountFieldProps) {
+  const shown = amountIn(amount, name, manner());
+  return (
+    <>
+      <KeptField
+        hideLabel
+        label={`How much ${name}`}
+        inputMode="decimal"
+        value={toldHere(String(Number(shown.quantity.toFixed(2))))}
+        className="w-20 text-right"
+        fault={(text) =>
+          (readQuantity(text) ?? 0) > 0 ? null : `${name}: a number above 0, such as 2 or 1½; kept as it was.`
+        }
+        onChange={(text) => {
+          const quantity = readQuantity(text) ?? 0;
+          if (quantity > 0) onChange((now) => ({ ...amountIn(now, name, manner()), quantity }));
+        }}
+      />
+      <Select
+        label={`Unit of ${name}`}
+        hideLabel
+        value={shown.unit}
+        options={unitChoices(manner())}
+        onChange={(unit) => onChange((now) => ({ quantity: amountIn(now, name, manner()).quantity, unit }))}
+      />
+    </>
+  );
+}

@@ -2,7 +2,7 @@ import { type Balance, liquidBalance } from '@/core/grain/balance';
 import { GRAINS, grainOf, US_CUP } from '@/core/grain/grains';
 import { METHODS, type Method, methodOf } from '@/core/grain/methods';
 import { type Range, USUAL_WATTS } from '@/core/heat/boil';
-import { type Amount, isMass, isVolume, MASS_IN_GRAMS, VOLUME_IN_ML } from '@/core/units/amount';
+import { type Amount, isMass, isVolume, MASS_IN_GRAMS, type Unit, VOLUME_IN_ML } from '@/core/units/amount';
 import type { Dish, DishGrain } from './dish';
 
 /** Width in cm of the pot that is thought of where none is known. */
@@ -22,10 +22,12 @@ function liquids(dish: Dish): readonly { readonly id: string; readonly amount: A
   return all.filter(({ id }) => dish.grain?.liquid.includes(id));
 }
 
-/** Grams of dry grain, weighed or in cups; null where it is counted. */
+const SPOONS: readonly Unit[] = ['tsp', 'tbsp', 'au-tbsp'];
+
+/** Grams of dry grain, weighed or in cups; null where it is counted, or measured by the spoon. */
 function gramsOfDry({ quantity, unit }: Amount, kind: DishGrain['kind']): number | null {
   if (isMass(unit)) return quantity * MASS_IN_GRAMS[unit];
-  if (!isVolume(unit)) return null;
+  if (!isVolume(unit) || SPOONS.includes(unit)) return null;
   return (quantity * VOLUME_IN_ML[unit] * grainOf(kind).gramsPerCup) / (1000 * US_CUP);
 }
 
@@ -123,14 +125,18 @@ export function grainFaults(dish: Dish, grain: DishGrain): readonly (readonly [w
     faults.push(['grain, method', `There is no way of cooking grain "${grain.method}".`]);
   }
   const dry = dish.ingredients.find(({ id }) => id === grain.dry);
-  if (!dry || !isMass(dry.amount.unit)) {
-    faults.push(['grain, dry', `"${grain.dry}" must be an ingredient of this dish, measured in g or kg.`]);
+  const unit = dry?.amount.unit;
+  if (!unit || !(isMass(unit) || (isVolume(unit) && !SPOONS.includes(unit)))) {
+    faults.push([
+      'grain, dry',
+      `"${grain.dry}" must be an ingredient of this dish, weighed in g or kg, or measured in ml, l or cups.`,
+    ]);
   }
   const known = liquids(dish);
   for (const id of grain.liquid) {
     const found = known.find((each) => each.id === id);
     if (!found || !isVolume(found.amount.unit)) {
-      faults.push(['grain, liquid', `"${id}" must go into this dish and be measured in ml or l.`]);
+      faults.push(['grain, liquid', `"${id}" must go into this dish and be measured in ml or l, or in cups.`]);
     }
   }
   return faults;

@@ -1,4 +1,5 @@
 import { type Amount, scaleAmount } from '@/core/units/amount';
+import { amountAs } from '@/core/units/amount-in';
 import type { Dish, Ingredient } from './dish';
 import type { Filling, Made } from './made';
 import { dish } from './write';
@@ -96,7 +97,12 @@ export function makeDish(
     const usual = filling?.name === undefined ? instead[slot.id] : undefined;
     return [filled(slot, { ...usual, ...filling }, servings)];
   });
-  const item = (slot: string) => ingredients.find((each) => each.id === slot) ?? null;
+  // Builders reckon in the unit of the slot, whatever the cook measures in.
+  const item = (slot: string) => {
+    const found = ingredients.find((each) => each.id === slot);
+    const unit = technique.slots.find(({ id }) => id === slot)?.amount.unit;
+    return found && unit ? { ...found, amount: amountAs(found.amount, unit, found.name) } : null;
+  };
   const {
     amounts = {},
     names = {},

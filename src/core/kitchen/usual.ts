@@ -154,6 +154,7 @@ export function usualKitchen(id: string, name: string, { burners, oven, crew, po
     appliances: [{ id: 'appliances-1', name: 'Kettle', kind: 'kettle', litres: 1.7 }],
     vessels: potsOf(pots),
     people: numbered('people', PEOPLE[crew]),
+    asleep: { from: DAY.until, until: DAY.from },
   };
 }
 

@@ -12,6 +12,7 @@ import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { FoundSolution, ProblemLink, ProblemStep } from '@/core/schedule/problem';
 import { printAmount } from '@/core/units/amount';
 import { listed } from '@/core/units/words';
+import { sayBeginning } from './beginning';
 import type { Compiled } from './compile';
 import type { Part } from './lots';
 import {
@@ -114,7 +115,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
     quietStretch,
     proven: solution.status === 'optimal' && !compiled.drawn,
     cost: solution.cost,
-    verdict: verdictOf({ landings, firstHand, quietStretch }, meal, partFaults(compiled.dishes)),
+    verdict: verdictOf({ steps: useful, landings, quietStretch }, meal, partFaults(compiled.dishes)),
     known: {
       places: Object.fromEntries(
         problem.steps.map((row) => [
@@ -365,7 +366,7 @@ export function withOdds(plan: Plan, odds: Odds, table: TableHour, { dishes }: P
 }
 
 function verdictOf(
-  { landings, firstHand, quietStretch }: Pick<Plan, 'landings' | 'firstHand' | 'quietStretch'>,
+  { steps, landings, quietStretch }: Pick<Plan, 'steps' | 'landings' | 'quietStretch'>,
   table: TableHour,
   faults: readonly PartFault[],
   odds = '',
@@ -383,8 +384,8 @@ function verdictOf(
           ? `Everything hot lands ${hotHours(hot.map((each) => clock(each.ready)))}.`
           : 'Everything is ready in time.';
   const whole = faults.length === 0 ? '' : `Not whole yet: ${listed(faults.map(sayPartFault), MOST_NAMED)}. `;
-  const said = `${opening} First hand on a knife at ${clock(firstHand)}; longest quiet stretch ${quietStretch} min.`;
-  return `${whole}${odds === '' ? '' : `${odds} `}${said}`;
+  const beginning = sayBeginning({ steps, quietStretch }, table);
+  return `${whole}${odds === '' ? '' : `${odds} `}${[opening, beginning].filter(Boolean).join(' ')}`;
 }
 
 /** "at 19:30", or "between 19:14 and 19:30": the first and the last of clock hours of one evening, in order of readiness. */

@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { type Amount, isMass, isVolume, MASS_IN_GRAMS, printAmount, UNITS, VOLUME_IN_ML } from './amount';
-import { amountIn, unitChoices } from './amount-in';
+import { amountAs, amountIn, unitChoices } from './amount-in';
 import { densityOf } from './densities';
 import { AMOUNT_MANNERS, CANONICAL } from './manner';
 import { told } from './told';
@@ -42,6 +42,19 @@ describe('an amount in the units of a manner', () => {
       expect(choices.map(([unit]) => unit)).toEqual(expect.arrayContaining(['g', 'ml', 'us-cup', 'tsp', 'clove']));
     }
   });
+});
+
+test.each<[Amount, Amount['unit'], string, Amount]>([
+  [{ quantity: 2, unit: 'us-cup' }, 'ml', 'stock', { quantity: 473.18, unit: 'ml' }],
+  [{ quantity: 2, unit: 'us-cup' }, 'g', 'red rice', { quantity: 373.81, unit: 'g' }],
+  [{ quantity: 79, unit: 'g' }, 'ml', 'rice', { quantity: 100, unit: 'ml' }],
+  [{ quantity: 2, unit: 'lb' }, 'kg', 'beef', { quantity: 0.907, unit: 'kg' }],
+  [{ quantity: 2, unit: 'us-cup' }, 'g', 'leeks', { quantity: 2, unit: 'us-cup' }],
+  [{ quantity: 2, unit: 'clove' }, 'g', 'garlic', { quantity: 2, unit: 'clove' }],
+])('%j in %s of %s', (amount, unit, name, expected) => {
+  const as = amountAs(amount, unit, name);
+  expect(as.unit).toBe(expected.unit);
+  expect(as.quantity).toBeCloseTo(expected.quantity, 2);
 });
 
 test('what was written in cups, ounces and pounds comes back as it was', () => {

@@ -21,6 +21,24 @@ export function amountIn(amount: Amount, name: string, { amounts }: Pick<Manner,
   return ml < 60 ? inUnit(ml, 'au-tbsp') : inUnit(ml, 'cup');
 }
 
+/** The same amount in another unit; as it is where there is no way between the two, such as from what is counted. */
+export function amountAs(amount: Amount, unit: Unit, name: string): Amount {
+  if (amount.unit === unit) return amount;
+  const base = baseOf(amount);
+  const wanted = baseOf({ quantity: 1, unit });
+  if (!base || !wanted) return amount;
+  const density = base.sort === wanted.sort ? 1 : densityOf(name);
+  if (density === null) return amount;
+  const there = base.sort === 'mass' && wanted.sort === 'volume' ? 1 / density : density;
+  return { quantity: (base.value * there) / wanted.value, unit };
+}
+
+/** Grams or millilitres of an amount; null where it is counted. */
+function baseOf({ quantity, unit }: Amount): { readonly sort: 'mass' | 'volume'; readonly value: number } | null {
+  if (isMass(unit)) return { sort: 'mass', value: quantity * MASS_IN_GRAMS[unit] };
+  return isVolume(unit) ? { sort: 'volume', value: quantity * VOLUME_IN_ML[unit] } : null;
+}
+
 function inUnit(base: number, unit: Unit): Amount {
   const size = isMass(unit) ? MASS_IN_GRAMS[unit] : isVolume(unit) ? VOLUME_IN_ML[unit] : 1;
   return { quantity: base / size, unit };

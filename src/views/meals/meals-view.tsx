@@ -139,7 +139,7 @@ function comesNext(meal: StoredMeal, plan: Plan | undefined, session: Evening | 
   }
   if (table < now) return 'Its hour has gone by. Choose another day to cook it again.';
   if (meal.dishIds.length === 0) return 'No dishes yet: open the menu and choose some.';
-  const first = plan?.steps.find((step) => step.attention === 'hands');
+  const first = plan?.steps[0];
   if (!plan || !first) return 'Not planned yet: open it, and the plan is made.';
   const at = table + first.start * 60_000;
   return `Planned. First: ${first.name}, ${first.dishName}, ${format(at, 'EEEE')} at ${format(at, 'HH:mm')}.`;

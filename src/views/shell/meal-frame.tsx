@@ -7,6 +7,7 @@ import { usePathname } from 'next/navigation';
 import { createContext, useContext, useEffect, useRef, useSyncExternalStore } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { lacksVessel } from '@/core/meal/missing-vessels';
+import { verdictCalled } from '@/core/plan/beginning';
 import { provenGiven } from '@/core/plan/proven';
 import { sayOddsChange } from '@/core/plan/say-odds';
 import { wantsWayOut } from '@/core/remedies/ways-out';
@@ -14,8 +15,10 @@ import { DEFER, findingsOf, heeded } from '@/core/safety/findings';
 import { pantry } from '@/store/db';
 import { openMeal, printOf } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { useNow } from '@/ui/clock';
 import { useTitle } from '@/ui/title';
 import { plannerSeat } from '@/workers/planner';
+import { Due, dayNames } from './due';
 import { type PlanState, usePlan } from './use-plan';
 import { WaysOut } from './ways-out';
 
@@ -131,6 +134,7 @@ function Proven({ given }: { readonly given: readonly string[] }) {
 
 function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: PlanState }) {
   const { plan, refusals, settling, long, settle, oddsBefore } = planned;
+  const now = useNow(60_000);
   const moved = !settling && plan?.odds && oddsBefore ? sayOddsChange(oddsBefore, plan.odds) : '';
   const seat = useSyncExternalStore(plannerSeat.subscribe, plannerSeat.now, () => 'worker' as const);
   const open = plan && refusals.length === 0 ? heeded(meal, findingsOf(meal, plan)).open : [];
@@ -140,6 +144,7 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
   const unsafe = open.filter(({ weight }) => weight === 'hard');
   return (
     <div aria-live="polite" className="mt-1 min-h-8">
+      {plan && refusals.length === 0 && <Due meal={meal} plan={plan} />}
       {refusals.map(({ where, sentence }) => (
         <p key={where + sentence} role="alert" className="mt-1 border-l-4 border-warn pl-3 text-lg">
           <strong className="font-semibold">{where}:</strong> {sentence}
@@ -148,7 +153,7 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
       <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
         {plan && refusals.length === 0 && (
           <p className="text-lg" data-testid="verdict">
-            {plan.verdict}
+            {now === null ? plan.verdict : verdictCalled(plan, dayNames(meal, now))}
             {plan.proven && <Proven given={provenGiven(meal)} />}
             {moved && (
               <strong className="font-semibold" data-testid="odds-moved">

@@ -146,7 +146,6 @@ function readied(brief: Brief, { kind, soaked }: Grainy): { readonly steps: Step
         [Math.max(1, soakLeast), Math.max(1, soakLeast), Math.max(1, soakMost)],
         'Leave it covered with cold water.',
         {
-          uses: washes ? [] : ['grain'],
           vessel: 'bowl',
           doneWhen: 'a grain breaks between the nails',
         },
@@ -159,9 +158,18 @@ function readied(brief: Brief, { kind, soaked }: Grainy): { readonly steps: Step
           doneWhen: 'nothing drips any more',
         })
       : null;
-  const steps = present([wash, soak, drain]);
+  // What is soaked without washing must be covered by someone.
+  const cover =
+    soak && !wash
+      ? work('cover', 'cover', 1, 'Cover the grain with cold water, three fingers over it.', {
+          uses: ['grain'],
+          vessel: 'bowl',
+        })
+      : null;
+  const steps = present([wash, cover, soak, drain]);
   const links = [
     ...(wash && soak ? [follow('wash', 'soak', 0, 0)] : []),
+    ...(cover ? [follow('cover', 'soak', 0, 0)] : []),
     ...(soak ? [follow('soak', 'drain', 0, Math.max(0, soakMost - soakLeast), 5)] : []),
     ...(wash && !soak ? [follow('wash', 'drain', 0, 10, 0)] : []),
   ];

@@ -1,0 +1,70 @@
+'use client';
+
+import { differenceInCalendarDays, format } from 'date-fns';
+import { useLiveQuery } from 'dexie-react-hooks';
+import type { Meal } from '@/core/meal/meal';
+import { type TableHour, tableInstant } from '@/core/plain/wall-clock';
+import { type DayName, dueAt } from '@/core/plan/beginning';
+import type { Plan, PlannedStep } from '@/core/plan/plan';
+import { listed } from '@/core/units/words';
+import { pantry } from '@/store/db';
+import { useNow } from '@/ui/clock';
+
+const MINUTE = 60_000;
+/** So soon is as good as now, minutes. */
+const SOON = 15;
+/** From this hour on a day is called tonight. */
+const EVENING = 17;
+const MOST_NAMED = 3;
+
+/** How the days of a plan are called at an instant: "Tonight", "Tomorrow", "On Friday". */
+export function dayNames(table: TableHour, now: number): DayName {
+  const at = tableInstant(table);
+  return (days, first) => {
+    const day = new Date(at);
+    day.setDate(day.getDate() - days);
+    const away = differenceInCalendarDays(day, now);
+    if (away === 0) {
+      const begins = first ? new Date(at + first.start * MINUTE).getHours() : 0;
+      return begins >= EVENING ? 'Tonight' : 'Today';
+    }
+    if (away === 1) return 'Tomorrow';
+    return away < 0 ? format(day, "'On' EEEE") : format(day, away < 7 ? "'On' EEEE" : "'On' EEEE d MMMM");
+  };
+}
+
+/** What of a plan is due now or past already, while it is not cooked yet. */
+export function Due({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) {
+  const now = useNow(20_000);
+  const begun = useLiveQuery(
+    async () => (await pantry().sessions.where('mealId').equals(meal.id).toArray()).some(({ over }) => !over),
+    [meal.id],
+  );
+  const at = tableInstant(meal);
+  if (now === null || begun !== false || now >= at) return null;
+  const due = dueAt(plan.steps, (now - at) / MINUTE, SOON);
+  const hour = ({ start }: PlannedStep) => {
+    const instant = at + start * MINUTE;
+    return format(instant, differenceInCalendarDays(instant, now) === 0 ? 'HH:mm' : 'EEEE HH:mm');
+  };
+  const names = (steps: readonly PlannedStep[]) =>
+    listed(
+      steps.map((step) => `${step.name} (${step.dishName}) at ${hour(step)}`),
+      MOST_NAMED,
+    );
+  return (
+    <>
+      {due.past.length > 0 && (
+        <p className="mt-1 border-l-4 border-warn pl-3 text-lg" data-testid="past">
+          <strong className="font-semibold">Its time is past:</strong> {names(due.past)}. Begin now under Cook, or
+          choose a later hour or another day.
+        </p>
+      )}
+      {due.now.length > 0 && (
+        <p className="mt-1 border-l-4 border-ember pl-3 text-lg" data-testid="due-now">
+          <strong className="font-semibold">Now:</strong> {names(due.now)}.
+        </p>
+      )}
+    </>
+  );
+}

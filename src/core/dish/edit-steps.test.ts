@@ -105,6 +105,16 @@ describe('a dish changed by hand', () => {
     expect(none.steps.every(({ vessel }) => vessel !== 'pot')).toBe(true);
   });
 
+  it('takes a vessel for as long as its steps are in it, wherever they are moved', () => {
+    const more = sound(withNewVessel(beefCheeks, 'trim'));
+    const own = more.vessels.at(-1)!.id;
+    const both = sound(withStep(more, 'finish', { vessel: own }));
+    expect(both.vessels.find(({ id }) => id === own)).toMatchObject({ from: 'trim', to: 'finish' });
+    const moved = sound(withStep(both, 'trim', { vessel: 'pot' }));
+    expect(moved.vessels.find(({ id }) => id === own)).toMatchObject({ from: 'finish', to: 'finish' });
+    expect(moved.vessels.find(({ id }) => id === 'pot')!.from).toBe('trim');
+  });
+
   it('is copied whole, under a name of its own', () => {
     const copy = sound(copyOf(beefCheeks, 'other'));
     expect(copy).toEqual({ ...beefCheeks, id: 'other', name: 'Beef cheeks with damsons (copy)' });

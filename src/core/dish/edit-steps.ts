@@ -15,7 +15,21 @@ export function changed({ made: _, ...dish }: Dish): Changed {
 
 /** The dish with some fields of a step changed; a step that is not there changes nothing. */
 export function withStep(dish: Dish, id: string, change: Partial<Step>): Dish {
-  return { ...dish, steps: dish.steps.map((step) => (step.id === id ? { ...step, ...change } : step)) };
+  const before = dish.steps.find((step) => step.id === id);
+  const steps = dish.steps.map((step) => (step.id === id ? { ...step, ...change } : step));
+  const moved = new Set(
+    before && before.vessel !== change.vessel && 'vessel' in change ? [before.vessel, change.vessel] : [],
+  );
+  return { ...dish, steps, vessels: dish.vessels.map((use) => (moved.has(use.id) ? boundTo(steps, use) : use)) };
+}
+
+/** A vessel taken from the first of its steps to the last; it stays longer where it did before, such as for what waits in it. */
+function boundTo(steps: readonly Step[], use: VesselUse): VesselUse {
+  const at = (id: string) => steps.findIndex((step) => step.id === id);
+  const own = steps.filter(({ vessel }) => vessel === use.id).map(({ id }) => id);
+  if (own.length === 0) return use;
+  const stays = steps[at(use.to)]?.vessel !== use.id && at(use.to) > at(own.at(-1)!);
+  return { ...use, from: own[0]!, to: stays && own.length > 1 ? use.to : own.at(-1)! };
 }
 
 /** Minutes with another likely one: the band goes along in proportion. */

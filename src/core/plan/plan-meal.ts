@@ -56,12 +56,13 @@ export async function planMeal(
     { ...meal, layOutFirst: false },
     { ...options, solve: { ...options.solve, explain: false } },
     (plan) => {
-      if (!first.ok || latenessOf(plan) < latenessOf(first.plan)) onImprove?.(plan);
+      if (!first.ok || latenessOf(plan) < latenessOf(first.plan)) onImprove?.({ ...plan, lastHourOpen: true });
     },
     signal,
   );
   const isBetter = second.ok && (!first.ok || latenessOf(second.plan) < latenessOf(first.plan));
-  return finished(isBetter ? second : first, options, signal);
+  const result = await finished(isBetter ? second : first, options, signal);
+  return isBetter && result.ok ? { ...result, plan: { ...result.plan, lastHourOpen: true } } : result;
 }
 
 /** A plan with what it was read from. */

@@ -185,6 +185,8 @@ export interface Plan {
   /** The longest stretch without hands between the first hand and the table, for the first cook. */
   readonly quietStretch: number;
   readonly proven: boolean;
+  /** What keeps is prepared in the last hour too: laid out before it, something would be late. */
+  readonly lastHourOpen?: true;
   readonly cost: number;
   /** The plan in a sentence. */
   readonly verdict: string;

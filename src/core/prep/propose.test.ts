@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
 import { asMadeAhead } from '@/core/meal/ahead';
+import type { StepKey } from '@/core/meal/keys';
+import type { Plan } from '@/core/plan/plan';
 import { applied } from '@/core/remedies/change';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf, planned } from '@/core/testing/meals';
@@ -31,5 +33,24 @@ describe('what would help most on the evening before', () => {
       return { ok: true, plan: { ...before, odds: { ...odds, good: isSecond ? 0.9 : 0.5 } } };
     });
     expect(found.map(({ made }) => made.dish)).toEqual([able[1]!.id]);
+  });
+
+  it('leaves out what spares the afternoon and asks more of the last hour', async () => {
+    const made = await planned(meal, 10, 2);
+    const cook = meal.kitchen.people.find(({ role }) => role === 'cook')!;
+    const busy = (...stretches: readonly (readonly [start: number, end: number])[]) => ({
+      ...made,
+      hands: [
+        {
+          personId: cook.id,
+          name: cook.name,
+          busy: stretches.map(([start, end]) => ({ start, end, key: 'a/b' as StepKey })),
+        },
+      ],
+    });
+    const before = busy([-200, -100], [-50, -10]);
+    const propose = (then: Plan) => proposeAhead(meal, before, async () => ({ ok: true, plan: then }));
+    expect(await propose(busy([-200, -140], [-58, -6]))).toEqual([]);
+    expect(await propose(busy([-200, -140], [-50, -10]))).toHaveLength(able.length);
   });
 });

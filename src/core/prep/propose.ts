@@ -30,8 +30,8 @@ export interface AheadProposal extends AheadIdea {
 }
 
 /**
- * Plans each dish that can be made ahead and is not, on the evening before, and returns those that spare hands on the day or bring
- * something late into time, the best first: less late, then more evenings that land well, then what the last hour and the day are spared.
+ * Plans each dish that can be made ahead and is not, on the evening before, and returns those that spare hands on the day without asking more of its last hour, or
+ * bring something late into time, the best first: less late, then more evenings that land well, then what the last hour and the day are spared.
  */
 export async function proposeAhead(
   written: Meal,
@@ -57,8 +57,10 @@ export async function proposeAhead(
       if (!result.ok) return null;
       const then = dayOf(meal, result.plan);
       const spares = now.hands - then.hands;
-      const helps = spares > 0 || then.late < now.late || lands(then) > lands(now);
-      return helps ? { ...idea, ...then, spares, sparesHotHour: now.hotHour - then.hotHour } : null;
+      const sparesHotHour = now.hotHour - then.hotHour;
+      // Hands spared in the afternoon are no help where the last hour pays for them.
+      const helps = (spares > 0 && sparesHotHour >= 0) || then.late < now.late || lands(then) > lands(now);
+      return helps ? { ...idea, ...then, spares, sparesHotHour } : null;
     },
     (a, b) =>
       a.late - b.late || lands(b) - lands(a) || b.spares + 2 * b.sparesHotHour - (a.spares + 2 * a.sparesHotHour),

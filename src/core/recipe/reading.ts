@@ -190,7 +190,8 @@ const BETWEEN = { cold: 240, hot: 5 } as const;
 export function dishFrom(reading: RecipeReading, id: string): Dish {
   const { name, servings, steps: read } = reading;
   const forgotten = unnamed(reading).map((each) => each.id);
-  const vessels = vesselsOf(reading);
+  const links = linksOf(read);
+  const vessels = vesselsOf(reading, links);
   const steps = read.map((each, k): Step => {
     const vessel = vessels.find(({ steps: own }) => own.includes(each.id))?.use.id;
     return {
@@ -227,7 +228,7 @@ export function dishFrom(reading: RecipeReading, id: string): Dish {
       }),
     ),
     steps: withDayBefore(steps, read),
-    links: linksOf(read),
+    links,
     vessels: vessels.map(({ use }) => use),
     lands: {
       step: last.id,
@@ -292,30 +293,76 @@ interface VesselGuess {
 /** Litres a serving takes in a pot, in a pan, on a tray. Common practice, no source. */
 const LITRES = { pot: 0.6, pan: 0.25, tray: 0.4 } as const;
 
-/** One vessel for what is cooked on the hob, one for the oven; a casserole that goes from the one to the other is one. */
-function vesselsOf({ steps, servings }: RecipeReading): readonly VesselGuess[] {
+/** A casserole that goes from the hob into the oven is one vessel; else one for the oven, and on the hob one for each thing that goes on by itself. */
+function vesselsOf({ steps, servings }: RecipeReading, links: readonly Link[]): readonly VesselGuess[] {
   const all = steps.map(({ words }) => words).join(' ');
-  const at = (place: 'burner' | 'oven') => steps.filter((step) => step.place.at === place).map(({ id }) => id);
-  const [hob, oven] = [at('burner'), at('oven')];
+  const at = (place: 'burner' | 'oven') => steps.filter((step) => step.place.at === place);
+  const oven = at('oven').map(({ id }) => id);
+  const hob = hobGroups(at('burner'), links);
   const litres = (share: number) => Math.max(1, Math.round(share * servings * 10) / 10);
-  const through = hob.length > 0 && oven.length > 0 && /\b(?:casserole|ovenproof|lid on|cover)/i.test(all);
-  if (through) return [guess('casserole', 'casserole', ['casserole'], litres(LITRES.pot), [...hob, ...oven])];
-  const pan =
-    /\b(?:frying pan|skillet|wok|griddle|pan-fry|stir-fry)\b/i.test(all) && !/\b(?:simmer|stock|boil)\b/i.test(all);
+  const through = hob.length === 1 && oven.length > 0 && /\b(?:casserole|ovenproof|lid on|cover)/i.test(all);
+  if (through) return [guess('casserole', 'casserole', ['casserole'], litres(LITRES.pot), [...hob[0]!.steps, ...oven])];
+  const vessels = hob.map(({ kind, steps: own }, k) =>
+    guess(
+      k === 0 ? 'pot' : `pot-${k + 1}`,
+      kind,
+      kind === 'pan' ? ['pan'] : ['pot', 'casserole'],
+      litres(LITRES[kind]),
+      own,
+    ),
+  );
   return [
-    ...(hob.length > 0
-      ? [
-          guess(
-            'pot',
-            pan ? 'pan' : 'pot',
-            pan ? ['pan'] : ['pot', 'casserole'],
-            litres(pan ? LITRES.pan : LITRES.pot),
-            hob,
-          ),
-        ]
-      : []),
+    ...vessels,
     ...(oven.length > 0 ? [guess('tray', 'tray or dish', ['tray', 'casserole'], litres(LITRES.tray), oven)] : []),
   ];
+}
+
+const SAYS_PAN = /\b(?:frying pan|skillet|wok|griddle|pan-fry|stir-fry)\b/i;
+const SAYS_POT = /\b(?:simmer|stock|boil|saucepan|pot)\b/i;
+const SAYS_ANOTHER =
+  /\b(?:another|separate|second|different|clean|other) (?:\w+ )?(?:pan|pot|saucepan|skillet|casserole|wok)\b/i;
+
+interface HobGroup {
+  readonly kind: 'pot' | 'pan';
+  readonly steps: readonly string[];
+}
+
+/**
+ * Steps on the hob by the vessel they may share: each comes after all others in it, so that no pot is ever in two places. Another pot is taken where the
+ * recipe says so, and where a frying pan follows a pot or a pot a frying pan.
+ */
+function hobGroups(steps: readonly ReadStep[], links: readonly Link[]): readonly HobGroup[] {
+  const groups: { kind: 'pot' | 'pan' | null; steps: string[] }[] = [];
+  for (const { id, words } of steps) {
+    const kind = SAYS_PAN.test(words) && !SAYS_POT.test(words) ? 'pan' : SAYS_POT.test(words) ? 'pot' : null;
+    const known = SAYS_ANOTHER.test(words)
+      ? undefined
+      : groups.find(
+          (group) =>
+            group.steps.every((other) => comesBefore(other, id, links)) &&
+            (kind === null || group.kind === null || kind === group.kind),
+        );
+    if (known) {
+      known.steps.push(id);
+      known.kind ??= kind;
+    } else groups.push({ kind, steps: [id] });
+  }
+  return groups.map(({ kind, steps: own }) => ({ kind: kind ?? 'pot', steps: own }));
+}
+
+/** Whether a step is over before another begins, by the links of a dish. */
+function comesBefore(before: string, after: string, links: readonly Link[]): boolean {
+  const seen = new Set<string>();
+  const open = [before];
+  for (let id = open.pop(); id !== undefined; id = open.pop()) {
+    for (const { from, to } of links) {
+      if (from !== id || seen.has(to)) continue;
+      if (to === after) return true;
+      seen.add(to);
+      open.push(to);
+    }
+  }
+  return false;
 }
 
 function guess(

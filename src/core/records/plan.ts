@@ -170,6 +170,7 @@ export const planShape = recordOf<Plan>({
   firstHand: minute.required(),
   quietStretch: minute.required(),
   proven: Joi.boolean().required(),
+  lastHourOpen: Joi.boolean().valid(true),
   cost: Joi.number().required(),
   verdict: text.required(),
   odds: oddsShape,

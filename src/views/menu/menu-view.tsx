@@ -10,6 +10,7 @@ import { allergensOf, unknownOf } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
 import { cardOf, search } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
+import { aheadPoints } from '@/core/meal/ahead';
 import { MOST_PEOPLE } from '@/core/meal/check';
 import { eatenIn } from '@/core/meal/hand-over';
 import {
@@ -232,7 +233,11 @@ function DishRow({ dish, mealId, index, landing, hands, onRemove }: DishRowProps
     <li className="grid grid-cols-[auto_1fr_auto] items-start gap-x-3 border-b border-line py-2.5">
       <span aria-hidden className="mt-1.5 size-3.5 rounded-full" style={{ background: pigmentAt(index)[dress] }} />
       <div>
-        <p className="text-lg font-semibold">{dish.name}</p>
+        <p className="text-lg font-semibold">
+          <Link href={`/dishes/${encodeURIComponent(dish.id)}`} className="hover:underline">
+            {dish.name}
+          </Link>
+        </p>
         <p className="text-faint">
           {landing ? landingWords(landing, meal) : dish.lands ? 'not planned yet' : 'a part for the other dishes'}
           {hands > 0 && ` · ${printSpan(hands)} of hands`}
@@ -245,6 +250,7 @@ function DishRow({ dish, mealId, index, landing, hands, onRemove }: DishRowProps
               </Link>
             </span>
           )}
+          <DayBefore dish={dish} />
           {dish.grain && (
             <>
               {' · '}
@@ -268,6 +274,31 @@ function DishRow({ dish, mealId, index, landing, hands, onRemove }: DishRowProps
         <X size={18} aria-hidden />
       </button>
     </li>
+  );
+}
+
+/** Whether a dish is made ahead, and the way to say so, where it can be. */
+function DayBefore({ dish }: { readonly dish: Dish }) {
+  const { meal, written } = useMeal();
+  const made = meal.ahead?.find((each) => each.dish === dish.id);
+  const own = written.dishes.find(({ id }) => id === dish.id);
+  if (!made && (!own || aheadPoints(own).length === 0)) return null;
+  const words = made
+    ? made.days === 1
+      ? 'made the day before'
+      : `made ${made.days} days before`
+    : 'on the day before?';
+  return (
+    <>
+      {' · '}
+      <Link
+        href={`/meals/${encodeURIComponent(meal.id)}/prep/ahead`}
+        className="underline underline-offset-4"
+        aria-label={`${dish.name}: ${words}`}
+      >
+        {words}
+      </Link>
+    </>
   );
 }
 
@@ -338,7 +369,11 @@ function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
       {found.length > MOST_SHOWN && (
         <p className="mt-2 text-faint">{found.length - MOST_SHOWN} more; write a word of it.</p>
       )}
-      {found.length === 0 && <p className="mt-2 text-faint">No other dish of that name.</p>}
+      {found.length === 0 && (
+        <p className="mt-2 text-faint">
+          No dish is called so, and none has it in it. Make a new one, or read a recipe.
+        </p>
+      )}
     </div>
   );
 }

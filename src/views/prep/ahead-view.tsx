@@ -1,6 +1,6 @@
 'use client';
 
-import { format, isSameDay, subDays } from 'date-fns';
+import { differenceInCalendarDays, format, isSameDay, subDays } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
 import type { MadeAhead, Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/plan/plan';
@@ -10,6 +10,7 @@ import { type AheadProposal, proposeAhead } from '@/core/prep/propose';
 import { pantry } from '@/store/db';
 import { changeMeal, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { useNow } from '@/ui/clock';
 import { Select } from '@/ui/select';
 import { TickBox } from '@/ui/tick-box';
 import { useMeal } from '@/views/shell/meal-frame';
@@ -21,6 +22,7 @@ import { Tonight } from './tonight';
 export function AheadView() {
   const { meal, written, planned } = useMeal();
   const [fault, setFault] = useState('');
+  const now = useNow(60_000);
   const { plan } = planned;
   const offers = offersOf(written);
   const put = async (dish: string, change: Change) => {
@@ -38,6 +40,7 @@ export function AheadView() {
   };
   if (meal.dishes.length === 0)
     return <p className="mt-4 text-lg">Nothing to make ahead yet: choose the first dish on the menu.</p>;
+  const left = now === null ? null : differenceInCalendarDays(new Date(`${meal.day}T12:00`), now);
   const dishes = [...new Set(offers.map(({ dishId }) => dishId))];
   return (
     <div>
@@ -51,7 +54,12 @@ export function AheadView() {
         <section aria-label="What can be made ahead" className="min-w-0">
           <h2 className="text-2xl">What can be made ahead</h2>
           {dishes.length === 0 && <p className="text-faint">Nothing of this menu gets better, or keeps, by waiting.</p>}
-          {plan && dishes.length > 0 && (
+          {left !== null && left < 1 && dishes.length > 0 && (
+            <p className="mt-2 border-l-4 border-line pl-3">
+              No day is left before this meal: choose a later day on the menu to make something ahead.
+            </p>
+          )}
+          {plan && dishes.length > 0 && left !== null && left >= 1 && (
             <Propose written={written} plan={plan} onChoose={(made) => void put(made.dish, () => made)} />
           )}
           <ul className="mt-3 border-t border-line">
@@ -60,6 +68,7 @@ export function AheadView() {
                 key={id}
                 offers={offers.filter(({ dishId }) => dishId === id)}
                 made={meal.ahead?.find(({ dish }) => dish === id)}
+                left={left}
                 onPut={(change) => void put(id, change)}
               />
             ))}
@@ -77,21 +86,28 @@ type Change = (was: MadeAhead | undefined) => MadeAhead | null;
 interface DishAheadProps {
   readonly offers: readonly Offer[];
   readonly made: MadeAhead | undefined;
+  /** Days that are left before the table's; null before the clock is read. */
+  readonly left: number | null;
   readonly onPut: (change: Change) => void;
 }
 
-function DishAhead({ offers, made, onPut }: DishAheadProps) {
+function DishAhead({ offers, made, left, onPut }: DishAheadProps) {
   const { meal } = useMeal();
   const chosen = offers.find(({ upTo }) => upTo === made?.upTo);
   const shown = chosen ?? offers[0]!;
   const { dishId, dishName, keeps } = shown;
   const tooLong = made && chosen ? keptTooLong(chosen, made) : null;
+  // Days that are past are not offered; what was chosen before stands there until another day is.
+  const days = Array.from({ length: shown.mostDays }, (_, k) => k + 1).filter(
+    (each) => left === null || each <= left || each === made?.days,
+  );
+  const isPast = made !== undefined && left !== null && made.days > left;
   const day = (days: number) => format(subDays(new Date(`${meal.day}T12:00`), days), 'EEEE d MMM');
   return (
     <li className="border-b border-line py-3">
       <p className="text-lg font-semibold">{dishName}</p>
       <ul>
-        {offers.map((offer) => (
+        {(left !== null && left < 1 && !made ? [] : offers).map((offer) => (
           <li key={offer.upTo}>
             <Tick
               radio={`ahead ${dishId}`}
@@ -114,7 +130,7 @@ function DishAhead({ offers, made, onPut }: DishAheadProps) {
               label={`Day for ${dishName}`}
               hideLabel
               value={made.days}
-              options={Array.from({ length: shown.mostDays }, (_, k) => [k + 1, day(k + 1)] as const)}
+              options={days.map((each) => [each, day(each)] as const)}
               onChange={(days) => onPut((was = made) => ({ ...was, days }))}
             />
           </span>
@@ -134,6 +150,11 @@ function DishAhead({ offers, made, onPut }: DishAheadProps) {
           <Button look="quiet" onClick={() => onPut(() => null)} aria-label={`Make ${dishName} on the day`}>
             on the day after all
           </Button>
+          {isPast && (
+            <p role="alert" className="basis-full text-warn">
+              That day is past. If it was made then, all is well; if not, choose another day or cook it on the day.
+            </p>
+          )}
           {tooLong && (
             <p role="alert" className="basis-full text-warn">
               {tooLong}

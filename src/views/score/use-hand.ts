@@ -206,7 +206,7 @@ function sayDifference(before: Plan, after: Plan, words: string): string {
 }
 
 function sayBest(meal: Meal, before: Plan, after: Plan): string {
-  const given = provenGiven(meal)
+  const given = provenGiven(meal, after)
     .map((each) => ` ${each}`)
     .join(',');
   return sayDifference(before, after, `This is the best plan ${after.proven ? 'there is' : 'found'}${given}`);

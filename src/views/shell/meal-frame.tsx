@@ -154,7 +154,7 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
         {plan && refusals.length === 0 && (
           <p className="text-lg" data-testid="verdict">
             {now === null ? plan.verdict : verdictCalled(plan, dayNames(meal, now))}
-            {plan.proven && <Proven given={provenGiven(meal)} />}
+            {plan.proven && <Proven given={provenGiven(meal, plan)} />}
             {moved && (
               <strong className="font-semibold" data-testid="odds-moved">
                 {' '}

@@ -6,6 +6,7 @@ import { dishFrom } from '@/core/recipe/reading';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf } from '@/core/testing/meals';
+import { vesselsInTwoPlaces } from '@/core/testing/vessels';
 import { read, score, type Written } from './score';
 
 /** What must hold of recipes in whatever manner: read with few corrections, and cooked. */
@@ -28,6 +29,7 @@ export function describeRecipes(recipes: readonly Written[]): void {
       const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds: 5, rounds: 1 } });
       if (!result.ok) throw new Error(result.refusals[0]?.sentence);
       expect(result.plan.landings[0]?.late).toBe(0);
+      expect(vesselsInTwoPlaces(meal, result.plan)).toEqual([]);
       const used = new Set(dish.steps.flatMap(({ uses }) => uses));
       expect(dish.ingredients.every(({ id }) => used.has(id))).toBe(true);
     });

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { burnerCost, fittingVessels, nearestVessel } from './fits';
-import { type Burner, clockMinutes, HEATS, type Kitchen, printClock } from './kitchen';
+import { smallKitchen } from '@/core/testing/meals';
+import { burnerCost, fittingVessels, missesOf, nearestVessel } from './fits';
+import { type Burner, clockMinutes, HEATS, type Kitchen, printClock, type Vessel } from './kitchen';
 
 const burner = (change: Partial<Burner>): Burner => ({
   id: 'b',
@@ -62,5 +63,37 @@ describe('clock', () => {
     expect(printClock(1170)).toBe('19:30');
     expect(printClock(-30)).toBe('23:30');
     expect(printClock(1440 + 5)).toBe('00:05');
+  });
+});
+
+describe('where no vessel is large enough', () => {
+  const need = { kinds: ['pan'], litres: 2, widthCm: 26 } as const;
+  const pan = (widthCm: number, litres = 2.5): Vessel => ({
+    id: `pan-${widthCm}-${litres}`,
+    name: 'Frying pan',
+    kind: 'pan',
+    litres,
+    widthCm,
+    count: 1,
+  });
+  const kitchenOf = (...vessels: readonly Vessel[]): Kitchen => ({ ...smallKitchen, vessels });
+
+  it('one that is a little too narrow is taken, the widest first, and only then', () => {
+    expect(fittingVessels(kitchenOf(pan(24), pan(23)), need).map(({ widthCm }) => widthCm)).toEqual([24, 23]);
+    expect(fittingVessels(kitchenOf(pan(24), pan(28)), need).map(({ widthCm }) => widthCm)).toEqual([28]);
+  });
+
+  it('one far too narrow or too small is not', () => {
+    expect(fittingVessels(kitchenOf(pan(22), pan(28, 1.7)), need)).toEqual([]);
+  });
+
+  it('what it misses is said by how much', () => {
+    expect(missesOf(pan(24, 1.85), need)).toEqual(['0.2 l too small', '2 cm too narrow']);
+    expect(missesOf(pan(26, 2), { ...need, straight: true })).toEqual(['not straight-sided']);
+    expect(missesOf(pan(30, 3), need)).toEqual([]);
+  });
+
+  it('the nearest is the one that lacks least, not the one that holds most', () => {
+    expect(nearestVessel(kitchenOf(pan(16, 6), pan(22, 1.7)), need)?.widthCm).toBe(22);
   });
 });

@@ -69,14 +69,38 @@ export function vesselFits(vessel: Vessel, need: VesselNeed): boolean {
   );
 }
 
-/** Vessels that fit, the snuggest first. */
+/** So much of the wanted litres and width a vessel has at least that is taken where none is large enough. Common practice, no source. */
+const TIGHT = { litres: 0.9, width: 0.85 };
+
+/** Whether a vessel would do with care where none is large enough: a little too narrow, or to be watched for boiling over. */
+export function fitsTightly(vessel: Vessel, need: VesselNeed): boolean {
+  return vesselFits(vessel, { ...need, litres: need.litres * TIGHT.litres, widthCm: need.widthCm * TIGHT.width });
+}
+
+/** Vessels that fit, the snuggest first; where none does those that fit tightly, the largest first. */
 export function fittingVessels(kitchen: Kitchen, need: VesselNeed): readonly Vessel[] {
-  return kitchen.vessels
-    .filter((vessel) => vessel.count > 0 && vesselFits(vessel, need))
-    .sort((a, b) => a.litres - b.litres || a.widthCm - b.widthCm || a.id.localeCompare(b.id));
+  const there = kitchen.vessels.filter((vessel) => vessel.count > 0);
+  const bySize = (a: Vessel, b: Vessel) => a.litres - b.litres || a.widthCm - b.widthCm || a.id.localeCompare(b.id);
+  const fit = there.filter((vessel) => vesselFits(vessel, need)).sort(bySize);
+  if (fit.length > 0) return fit;
+  return there.filter((vessel) => fitsTightly(vessel, need)).sort((a, b) => bySize(b, a));
 }
 
 /** The vessel of a wanted kind that comes nearest when none fits: for the sentence that says so. */
 export function nearestVessel(kitchen: Kitchen, need: VesselNeed): Vessel | undefined {
-  return kitchen.vessels.filter((vessel) => need.kinds.includes(vessel.kind)).sort((a, b) => b.litres - a.litres)[0];
+  const lacks = ({ litres, widthCm }: Vessel) => Math.max(need.litres / litres, need.widthCm / widthCm);
+  return kitchen.vessels
+    .filter((vessel) => vessel.count > 0 && need.kinds.includes(vessel.kind))
+    .sort((a, b) => lacks(a) - lacks(b))[0];
+}
+
+/** What a vessel misses of what is wanted, in words: "1.5 l too small", "2 cm too narrow"; empty where it misses nothing. */
+export function missesOf(vessel: Vessel, need: VesselNeed): readonly string[] {
+  const litres = Math.ceil((need.litres - vessel.litres) * 10 - 1e-6) / 10;
+  const width = Math.ceil(need.widthCm - vessel.widthCm - 1e-6);
+  return [
+    ...(litres > 0 ? [`${litres} l too small`] : []),
+    ...(width > 0 ? [`${width} cm too narrow`] : []),
+    ...(need.straight && !vessel.straight ? ['not straight-sided'] : []),
+  ];
 }

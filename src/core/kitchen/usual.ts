@@ -4,14 +4,17 @@ import type { Burner, BurnerStrength, Kitchen, Oven, Person, Vessel } from './ki
 
 /** How many pots a household has. */
 export const POT_SETS = ['few', 'usual', 'many'] as const;
+/** A household's pots, by how many. */
 export type PotSet = (typeof POT_SETS)[number];
 
 /** What oven there is. */
 export const OVEN_CHOICES = ['none', 'small', 'usual', 'two'] as const;
+/** One of the choices of an oven. */
 export type OvenChoice = (typeof OVEN_CHOICES)[number];
 
 /** Who is in the kitchen. */
 export const CREWS = ['one cook', 'a cook and a helper', 'two cooks'] as const;
+/** One of the crews. */
 export type Crew = (typeof CREWS)[number];
 
 /** The most burners that the first questions offer; more are added one by one. */

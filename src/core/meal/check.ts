@@ -1,7 +1,8 @@
 import { checkDish, type Refusal } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
-import { fittingVessels, lotsIn, nearestVessel } from '@/core/kitchen/fits';
+import { fittingVessels, lotsIn, missesOf, nearestVessel } from '@/core/kitchen/fits';
 import { type Kitchen, printClock } from '@/core/kitchen/kitchen';
+import { listed } from '@/core/units/words';
 import { boilFaults } from './boils';
 import type { Meal } from './meal';
 import { scaledFor } from './scaled';
@@ -86,13 +87,16 @@ function checkDishInKitchen(dish: Dish, kitchen: Kitchen): readonly Refusal[] {
     const nearest = nearestVessel(kitchen, use.need);
     const litres = Math.ceil(use.need.litres * 10) / 10;
     const wish = `${use.need.kinds.join(' or ')} of ${litres} l${use.need.widthCm > 0 ? ` and ${use.need.widthCm} cm across` : ''}`;
+    // So many it holds enough for, where it is wide and straight enough.
+    const enough = nearest ? Math.floor((dish.servings * nearest.litres) / use.need.litres) : 0;
+    const fewer = nearest && nearest.litres < use.need.litres && enough >= 1 ? `cook for ${enough}` : 'cook for fewer';
     refusals.push({
       where: `${dish.name}, ${use.name}`,
       sentence: `${dish.name} for ${Math.round(dish.servings)} needs a ${wish}; ${
         nearest
-          ? `the largest here is ${/^the /i.test(nearest.name) ? nearest.name : `the ${nearest.name}`} with ${nearest.litres} l and ${nearest.widthCm} cm`
+          ? `the nearest here, ${/^the /i.test(nearest.name) ? nearest.name : `the ${nearest.name}`} with ${nearest.litres} l and ${nearest.widthCm} cm, is ${listed(missesOf(nearest, use.need))}`
           : 'there is none in this kitchen'
-      }. Borrow a larger one, cook for fewer, or take the dish out.`,
+      }. Borrow a larger one, ${fewer}, or take the dish out.`,
     });
   }
   for (const step of dish.steps) {

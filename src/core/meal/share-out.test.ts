@@ -69,7 +69,10 @@ describe('where no pot is large enough', () => {
     expect(lacksVessel(meal)).toBe(true);
     expect(lacksVessel(mealOf([grain]))).toBe(false);
     const ideas = ideasFor(meal).filter(({ id }) => id === 'borrow vessels' || id === 'share out');
-    expect(ideas.map(({ says }) => says)).toEqual(['share Grain grain out between two pots', 'borrow a pot of 5 l']);
+    expect(ideas.map(({ says }) => says)).toEqual([
+      'share Grain grain out between two pots',
+      'borrow a pot of 5 l, 23 cm across',
+    ]);
     for (const idea of ideas) {
       const other = appliedAsMade(meal, idea.change);
       expect(lacksVessel(other), idea.id).toBe(false);

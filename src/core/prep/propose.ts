@@ -37,7 +37,7 @@ export async function proposeAhead(
   written: Meal,
   before: Plan,
   plan: (meal: Meal) => Promise<PlanResult>,
-  options: TryOutOptions = {},
+  options: TryOutOptions<AheadProposal> = {},
 ): Promise<readonly AheadProposal[]> {
   const chosen = written.ahead ?? [];
   const firsts = offersOf(written).filter(

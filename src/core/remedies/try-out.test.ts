@@ -31,11 +31,11 @@ describe('the loop that tries changes out', () => {
   it('says how far it is, ends when told to, and gives what was found by then', async () => {
     const signal = { aborted: false };
     const heard: string[] = [];
-    const onTried = (tried: number, all: number) => {
-      heard.push(`${tried}/${all}`);
+    const onTried = (tried: number, all: number, found: readonly Found[]) => {
+      heard.push(`${tried}/${all} ${found.map(({ id }) => id).join()}`);
       if (tried === 2) signal.aborted = true;
     };
     expect((await run({ onTried, signal })).map(({ id }) => id)).toEqual(['b', 'a']);
-    expect(heard).toEqual(['1/4', '2/4']);
+    expect(heard).toEqual(['1/4 a', '2/4 b,a']);
   });
 });

@@ -6,9 +6,9 @@ export interface Tryable {
 }
 
 /** How changes are tried: how many, and when to stop. */
-export interface TryOutOptions {
-  /** Hears how many have been tried. */
-  readonly onTried?: (tried: number, all: number) => void;
+export interface TryOutOptions<Found = unknown> {
+  /** Hears how many have been tried, and what was found by then, the best first. */
+  readonly onTried?: (tried: number, all: number, found: readonly Found[]) => void;
   /** Ends it after the one under way; what was found by then is returned. */
   readonly signal?: { readonly aborted: boolean };
 }
@@ -23,22 +23,31 @@ export async function tryOut<Idea extends Tryable, Found extends Idea>(
   plan: (idea: Idea) => Promise<Found | null>,
   better: (a: Found, b: Found) => number,
   sameAs: (found: Found) => string | undefined,
-  { onTried, signal }: TryOutOptions = {},
+  { onTried, signal }: TryOutOptions<Found> = {},
 ): Promise<readonly Found[]> {
   const found: Found[] = [];
   for (const [index, idea] of ideas.entries()) {
     if (signal?.aborted) break;
     const one = await plan(idea);
-    onTried?.(index + 1, ideas.length);
     if (one) found.push(one);
+    onTried?.(index + 1, ideas.length, ranked(found, better, sameAs));
   }
-  found.sort((a, b) => better(a, b) || a.effort - b.effort);
+  return ranked(found, better, sameAs);
+}
+
+function ranked<Found extends Tryable>(
+  found: readonly Found[],
+  better: (a: Found, b: Found) => number,
+  sameAs: (found: Found) => string | undefined,
+): readonly Found[] {
   const told = new Set<string>();
-  return found.filter((each) => {
-    const name = sameAs(each);
-    if (name === undefined) return true;
-    const isFirst = !told.has(name);
-    told.add(name);
-    return isFirst;
-  });
+  return found
+    .toSorted((a, b) => better(a, b) || a.effort - b.effort)
+    .filter((each) => {
+      const name = sameAs(each);
+      if (name === undefined) return true;
+      const isFirst = !told.has(name);
+      told.add(name);
+      return isFirst;
+    });
 }

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Dish } from '@/core/dish/dish';
+import { SHELF } from '@/core/dish/shelf';
 import { overnight, waits } from '@/core/dish/write';
 import { checkMeal } from '@/core/meal/check';
 import type { Meal } from '@/core/meal/meal';
@@ -8,7 +9,7 @@ import { TEST_CLOCK } from '@/core/testing/clock';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { appliedAsMade } from './change';
-import { findWaysOut, ideasFor, wantsWayOut } from './ways-out';
+import { findWaysOut, ideasFor, missingAdded, wantsWayOut } from './ways-out';
 
 const solving = { ...TEST_CLOCK, seconds: 10, rounds: 4 };
 const plan = (meal: Meal, notBefore?: number) =>
@@ -132,5 +133,21 @@ describe('ways out', () => {
       overdue: 0,
     });
     expect(ways.find(({ id }) => id === 'warm oven a')).toMatchObject({ overdue: 1 });
+  });
+});
+
+describe('what a kitchen lacks', () => {
+  const rice = SHELF.find(({ name }) => name === 'Rice from the cooker')!;
+
+  it('is asked about, and once it is there the meal can be planned', () => {
+    const meal = mealOf([rice, plainGrain()], { people: 40, kitchen: { ...smallKitchen, vessels: [] } });
+    expect(checkMeal(meal).length).toBeGreaterThan(1);
+    const missing = missingAdded(meal)!;
+    expect(missing.says).toMatch(/a pot of [\d.]+ l, \d+ cm across.* and a rice cooker/);
+    expect(checkMeal(appliedAsMade(meal, missing.change))).toEqual([]);
+  });
+
+  it('is nothing where nothing is lacking', () => {
+    expect(missingAdded(mealOf([plainGrain()]))).toBeNull();
   });
 });

@@ -14,6 +14,7 @@ import { aheadPoints } from '@/core/meal/ahead';
 import type { Meal } from '@/core/meal/meal';
 import { missingVessels } from '@/core/meal/missing-vessels';
 import { inTheOven, moreGently } from '@/core/meal/other-heat';
+import { scaledFor } from '@/core/meal/scaled';
 import { sharedOut } from '@/core/meal/share-out';
 import { bare } from '@/core/plain/record';
 import type { Landing, Plan } from '@/core/plan/plan';
@@ -151,9 +152,11 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
     gentle: true,
   } as const;
   const from = printClock(Math.max(0, clockMinutes(hour) - HELP_MINUTES));
+  const cooks = kitchen.people.filter(({ role }) => role === 'cook').length;
+  const another = cooks === 1 ? 'second cook' : 'further cook';
   const second = {
     id: fresh('second-cook', kitchen.people),
-    name: 'second cook',
+    name: another,
     role: 'cook',
     from,
     until: hour,
@@ -162,7 +165,7 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
     idea('burner', 'borrow a portable burner', 'a burner, and a safe place for it', 4, {
       burners: [...kitchen.burners, portable],
     }),
-    idea('hands', `a second cook from ${from} until the table`, 'somebody’s time', 5, {
+    idea('hands', `a ${another} from ${from} until the table`, 'somebody’s time', 5, {
       people: [...kitchen.people, second],
     }),
   ];
@@ -192,34 +195,68 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
   return ideas;
 }
 
+/** Vessels that a meal lacks: of each kind as many as are wanted, each large and wide enough for any of the uses. */
+function lackedVessels(meal: Meal): readonly Vessel[] {
+  const wanted = new Map<VesselKind, Vessel>();
+  for (const { use } of missingVessels(meal)) {
+    const kind = use.need.kinds[0]!;
+    const known = wanted.get(kind);
+    const litres = Math.max(known?.litres ?? 0, Math.ceil(use.need.litres * 2 - 1e-9) / 2);
+    const straight = known?.straight === true || use.need.straight === true;
+    wanted.set(kind, {
+      id: `borrowed ${kind} ${litres}`,
+      name: `borrowed ${kind} of ${litres} l`,
+      kind,
+      litres,
+      widthCm: Math.max(known?.widthCm ?? 0, use.need.widthCm, usualWidth(litres)),
+      count: (known?.count ?? 0) + 1,
+      ...(straight ? { straight } : {}),
+    });
+  }
+  return [...wanted.values()];
+}
+
+const sayVessel = ({ kind, litres, widthCm, count }: Vessel) =>
+  `${count > 1 ? `${count} ${kind}s` : `a ${kind}`} of ${litres} l, ${widthCm} cm across`;
+
+/** What a meal lacks of vessels and appliances, put into its kitchen: for a cook who has them and has not said so. Null where it lacks nothing. */
+export function missingAdded(meal: Meal): { readonly says: string; readonly change: Change } | null {
+  const { kitchen, dishes } = meal;
+  const vessels = lackedVessels(meal).map((vessel) => ({
+    ...vessel,
+    id: vessel.id.replace('borrowed', 'own'),
+    name: capital(vessel.name.replace('borrowed ', '')),
+  }));
+  const places = dishes.flatMap((dish) => scaledFor(meal, dish).steps.map(({ place }) => place));
+  const kinds = new Map<ApplianceKind, number>();
+  for (const place of places) {
+    if (place.at !== 'appliance' || kitchen.appliances.some(({ kind }) => kind === place.appliance)) continue;
+    kinds.set(place.appliance, Math.max(kinds.get(place.appliance) ?? 0, place.litres ?? 0));
+  }
+  const appliances = [...kinds].map(([kind, litres]) => ({
+    id: `own ${kind}`,
+    kind,
+    name: capital(APPLIANCE_NAMES[kind]),
+    ...(litres > 0 ? { litres: Math.max(1.5, Math.ceil(litres * 2) / 2) } : {}),
+  }));
+  if (vessels.length + appliances.length === 0) return null;
+  const others = kitchen.vessels.filter(({ id }) => !vessels.some((vessel) => vessel.id === id));
+  return {
+    says: listed([...vessels.map(sayVessel), ...appliances.map(({ kind }) => `a ${APPLIANCE_NAMES[kind]}`)]),
+    change: {
+      kind: 'kitchen',
+      kitchen: { ...kitchen, vessels: [...others, ...vessels], appliances: [...kitchen.appliances, ...appliances] },
+    },
+  };
+}
+
 /** What helps where nothing is large enough: to borrow, or to share out between two pots. */
 function vesselIdeas(meal: Meal): Idea[] {
   const lacking = missingVessels(meal);
   if (lacking.length === 0) return [];
   const { kitchen } = meal;
-  const borrowed = new Map<VesselKind, Vessel>();
-  for (const { use } of lacking) {
-    const kind = use.need.kinds[0]!;
-    const known = borrowed.get(kind);
-    const litres = Math.max(known?.litres ?? 0, Math.ceil(use.need.litres * 2 - 1e-9) / 2);
-    const widthCm = Math.max(known?.widthCm ?? 0, use.need.widthCm, usualWidth(litres));
-    const count = (known?.count ?? 0) + 1;
-    const straight = known?.straight === true || use.need.straight === true;
-    const name = `borrowed ${kind} of ${litres} l`;
-    borrowed.set(kind, {
-      id: `borrowed ${kind} ${litres}`,
-      name,
-      kind,
-      litres,
-      widthCm,
-      count,
-      ...(straight ? { straight } : {}),
-    });
-  }
-  const list = [...borrowed.values()];
-  const named = list.map(
-    ({ kind, litres, count }) => `${count > 1 ? `${count} ${kind}s` : `a ${kind}`} of ${litres} l`,
-  );
+  const list = lackedVessels(meal);
+  const named = list.map(sayVessel);
   const others = kitchen.vessels.filter(({ id }) => !list.some((vessel) => vessel.id === id));
   const ideas: Idea[] = [
     {
@@ -381,7 +418,7 @@ function withoutIdeas({ dishes }: Meal): Idea[] {
 }
 
 /** How long ways out are looked for, and what they are held against. */
-export interface SearchOptions extends TryOutOptions {
+export interface SearchOptions extends TryOutOptions<WayOut> {
   /** Until the table; see `ideasFor`. */
   readonly minutesLeft?: number;
 }

@@ -4,8 +4,9 @@ import { cooks, foodsIn, handlesRaw, isHeatedAfter, isHot } from '@/core/dish/fo
 import { neverHeated } from '@/core/dish/rules';
 import { isKernel } from '@/core/food/food';
 import { DEFER, HOT_AIR, LIMITS, type Limit } from '@/core/heat/safe-limits';
+import { missesOf } from '@/core/kitchen/fits';
 import { eatenIn, giverOf, type PartFault, partFaults } from '@/core/meal/hand-over';
-import { bowlKey, stepKey } from '@/core/meal/keys';
+import { bowlKey, holdOfVessel, readUnit, stepKey } from '@/core/meal/keys';
 import { type Meal, roomOf } from '@/core/meal/meal';
 import { scaledFor } from '@/core/meal/scaled';
 import { clockAt } from '@/core/plain/wall-clock';
@@ -36,7 +37,8 @@ const WASHED_BY_THEN = 90;
 
 /**
  * What a whole plan has to heed: names that nobody knows, raw food that waits or is never heated, one board for raw and ready, food below
- * holding heat, marinating in the warm, beans, what is cooled and heated again, parts that are missing, short or late, cooking in the open.
+ * holding heat, marinating in the warm, beans, what is cooled and heated again, parts that are missing, short or late, cooking in the open, pots that are a little too
+ * small.
  * Hard ones first, then by the clock.
  */
 export function findingsOf(meal: Meal, plan: Plan): readonly Finding[] {
@@ -54,6 +56,7 @@ export function findingsOf(meal: Meal, plan: Plan): readonly Finding[] {
     ...grainKept(meal.dishes),
     ...handOvers(meal, plan),
     ...inTheOpen(meal),
+    ...tightFits(meal, plan),
   ];
   return list.sort((a, b) => Number(b.weight === 'hard') - Number(a.weight === 'hard'));
 }
@@ -436,3 +439,31 @@ export function unknownOfMeal(dishes: readonly Dish[]): readonly (readonly [dish
 }
 
 export { DEFER };
+
+/** Pots and pans that are taken because none is large enough: what that means. */
+function tightFits(meal: Meal, plan: Plan): Finding[] {
+  return meal.dishes.flatMap((written) => {
+    const dish = scaledFor(meal, written);
+    return dish.vessels.flatMap((use): Finding[] => {
+      const unit = plan.known.holds[holdOfVessel(dish.id, use.id)];
+      const vessel = unit && meal.kitchen.vessels.find(({ id }) => id === readUnit(unit).id);
+      if (!vessel) return [];
+      const misses = missesOf(vessel, use.need);
+      if (misses.length === 0) return [];
+      const small = vessel.litres < use.need.litres;
+      return [
+        {
+          id: `tight ${holdOfVessel(dish.id, use.id)}`,
+          weight: 'caution',
+          dish: dish.name,
+          step: null,
+          says: `${dish.name}: the ${vessel.name.replace(/^the /i, '')} is ${listed(misses)} for the ${use.name}, and none here is larger.`,
+          fix: small
+            ? 'It is fuller than it should be: a gentler flame, the lid ajar, and an eye on it until it simmers; or cook a little less.'
+            : 'What lies closer browns more slowly: in two lots, or in a thicker layer for longer.',
+          limit: null,
+        },
+      ];
+    });
+  });
+}

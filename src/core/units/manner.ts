@@ -60,6 +60,7 @@ export function soundManner(given: unknown, otherwise: Manner): Manner {
 /** What a number with a unit is told and typed in: its unit, and the way there and back. */
 export interface Scale {
   readonly unit: string;
+  /** What one press adds, in that unit. */
   readonly step: number;
   readonly there: (value: number) => number;
   readonly back: (value: number) => number;

@@ -4,16 +4,16 @@ import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { createContext, useContext, useEffect, useRef, useSyncExternalStore } from 'react';
+import { createContext, useContext, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { lacksVessel } from '@/core/meal/missing-vessels';
 import { verdictCalled } from '@/core/plan/beginning';
 import { provenGiven } from '@/core/plan/proven';
 import { sayOddsChange } from '@/core/plan/say-odds';
-import { wantsWayOut } from '@/core/remedies/ways-out';
+import { missingAdded, wantsWayOut } from '@/core/remedies/ways-out';
 import { DEFER, findingsOf, heeded } from '@/core/safety/findings';
 import { pantry } from '@/store/db';
-import { openMeal, printOf } from '@/store/meals';
+import { carryOut, openMeal, printOf } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { useNow } from '@/ui/clock';
 import { useTitle } from '@/ui/title';
@@ -132,6 +132,23 @@ function Proven({ given }: { readonly given: readonly string[] }) {
   );
 }
 
+/** Asks for what a dish wants and the kitchen has not been said to have. */
+function Missing({ meal }: { readonly meal: Meal }) {
+  const [fault, setFault] = useState('');
+  const missing = missingAdded(meal);
+  if (!missing) return null;
+  const add = async () => setFault((await carryOut(pantry(), meal.id, missing.change, Date.now()))?.sentence ?? '');
+  return (
+    <p className="mt-1 flex flex-wrap items-center gap-x-4" data-testid="missing">
+      <span>
+        Is there {missing.says} in {meal.kitchen.name} after all?
+      </span>
+      <Button onClick={() => void add()}>Yes, add it to the kitchen</Button>
+      {fault && <span role="alert">{fault}</span>}
+    </p>
+  );
+}
+
 function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: PlanState }) {
   const { plan, refusals, settling, long, settle, oddsBefore } = planned;
   const now = useNow(60_000);
@@ -150,6 +167,7 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
           <strong className="font-semibold">{where}:</strong> {sentence}
         </p>
       ))}
+      {refusals.length > 0 && <Missing meal={meal} />}
       <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
         {plan && refusals.length === 0 && (
           <p className="text-lg" data-testid="verdict">

@@ -17,7 +17,7 @@ const FIRST_SHOWN = 6;
 
 type Search =
   | { readonly state: 'idle' }
-  | { readonly state: 'trying'; readonly tried: number; readonly all: number }
+  | { readonly state: 'trying'; readonly tried: number; readonly all: number; readonly ways: readonly WayOut[] }
   | { readonly state: 'done'; readonly ways: readonly WayOut[] };
 
 /** Where a meal does not fit or lands late: what would help, each planned for real, each one press away. */
@@ -31,7 +31,7 @@ export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Pl
   const look = async () => {
     signal.current = { aborted: false };
     const own = signal.current;
-    setSearch({ state: 'trying', tried: 0, all: 0 });
+    setSearch({ state: 'trying', tried: 0, all: 0, ways: [] });
     const ways = await findWaysOut(
       meal,
       plan,
@@ -46,7 +46,7 @@ export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Pl
         }),
       {
         minutesLeft: (tableInstant(meal) - Date.now()) / 60_000,
-        onTried: (tried, all) => own.aborted || setSearch({ state: 'trying', tried, all }),
+        onTried: (tried, all, found) => own.aborted || setSearch({ state: 'trying', tried, all, ways: found }),
         signal: own,
       },
     );
@@ -73,7 +73,7 @@ export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Pl
       {search.state === 'done' && search.ways.length === 0 && (
         <p>None of the usual changes helps by itself. Take out a dish and choose a later hour.</p>
       )}
-      {search.state === 'done' && search.ways.length > 0 && (
+      {search.state !== 'idle' && search.ways.length > 0 && (
         <ol className="grid basis-full gap-x-8 sm:grid-cols-2" aria-label="Ways out, the best first">
           {search.ways.slice(0, shown).map((way) => (
             <li key={way.id} className="flex items-center justify-between gap-4 border-b border-line py-1.5">

@@ -1,5 +1,6 @@
-import { expect, type Page, test } from '@playwright/test';
-import { NOON, NOON_STATE, openBench, openMeal, settled, visit } from './kit';
+import { expect, type Locator, type Page, test } from '@playwright/test';
+import { inTable } from './browser-store';
+import { EMPTY_STATE, NOON, NOON_STATE, openBench, openMeal, settled, visit } from './kit';
 
 /** Every view of the app; the bench's tab that shows an amount in everybody's measures is left out. */
 const VIEWS = [
@@ -55,19 +56,99 @@ async function readAll(page: Page, view: string): Promise<readonly string[]> {
 }
 
 /** Lines that hold what a pattern looks for; options that are not chosen are not read. */
-const strays = (words: readonly string[], pattern: RegExp) => [...new Set(words.filter((text) => pattern.test(text)))];
+const strays = (words: readonly string[], pattern: RegExp) => [
+  ...new Set(words.filter((text) => pattern.test(text) && !OPTIONS.test(text.trim()))),
+];
+
+const METRIC = /\d\s?(?:g|kg|ml|l|cm|mm|litres?|grams?)\b|°C|(?<![\d:])(?:[01]\d|2[0-3]):[0-5]\d(?![\d:]| [AP]M)/;
+const FOREIGN = /°F|\b(?:cups?|oz|lbs?|quarts?)\b|\d [AP]M\b|\d\.\d/;
 
 /** Names of units in lists to choose from. */
 const OPTIONS = /^(g|kg|ml|l|tsp|tbsp|cup|cups|oz|lb|US cup|metric cup|Australian tbsp)$/;
 
+const AMERICAN_RECIPE = `Tomato bean pot
+Serves 4
+2 cups chopped tomatoes
+1 lb green beans
+1/4 cup olive oil
+1 tsp salt
+
+Heat the oil in a pot over medium heat. Add the tomatoes and salt and simmer for 15 minutes. Add the beans and simmer for 20 minutes.
+Serve.`;
+const METRIC_RECIPE = AMERICAN_RECIPE.replace('2 cups', '500 ml').replace('1 lb', '450 g').replace('1/4 cup', '60 ml');
+
+/** From an empty browser to a plan: a kitchen, a dish of the shelf, one made by its technique, one read from a recipe. The actions it took. */
+async function firstMeal(page: Page, recipe: string): Promise<number> {
+  let actions = 0;
+  const press = async (target: Locator) => {
+    actions++;
+    await target.click();
+  };
+  const write = async (target: Locator, words: string) => {
+    actions++;
+    await target.fill(words);
+  };
+  await visit(page, '/');
+  await inTable(page, 'meals', () => ({ answer: null, clear: true as const }), null);
+  await inTable(page, 'kitchens', () => ({ answer: null, clear: true as const }), null);
+  await page.reload();
+  const kitchen = page.getByRole('region', { name: 'Your kitchen' });
+  await press(kitchen.getByRole('radiogroup', { name: 'Burners' }).getByRole('radio', { name: '3' }));
+  await press(kitchen.getByRole('radio', { name: 'a small one' }));
+  await press(kitchen.getByRole('button', { name: 'Make this kitchen' }));
+  await write(page.getByLabel('Add a dish'), 'carrots');
+  await press(page.getByRole('button', { name: /^\+ .*arrot/ }).first());
+  await press(page.getByRole('link', { name: 'make a new one' }));
+  await press(page.getByRole('link', { name: /^Absorption/ }));
+  await write(page.getByLabel('Name of the dish'), 'Sunday rice');
+  await write(page.getByLabel('How much long grain rice'), '2');
+  await press(page.getByRole('button', { name: 'Keep it, and onto the menu' }));
+  await press(page.getByRole('link', { name: 'read a recipe' }));
+  await write(page.getByLabel(/^Paste it here/), recipe);
+  await press(page.getByRole('button', { name: 'Read it' }));
+  await press(page.getByRole('button', { name: 'Keep it, and onto the menu' }));
+  await expect(page.getByRole('region', { name: 'Dishes' })).toContainText('3 on the menu');
+  await settled(page);
+  return actions;
+}
+
+/** The views of the meal that this page shows. */
+const viewsOfMeal = (page: Page) => {
+  const meal = new URL(page.url()).pathname;
+  return ['', '/score', '/rehearse', '/prep', '/prep/lay-out', '/prep/ahead', '/paper', '/cook'].map(
+    (leaf) => meal + leaf,
+  );
+};
+
+test.describe('a first evening in cups and Fahrenheit', () => {
+  test.use({ locale: 'en-US', storageState: EMPTY_STATE });
+  test('takes few presses, and what was written in cups comes back in cups', async ({ page }) => {
+    expect(await firstMeal(page, AMERICAN_RECIPE)).toBeLessThanOrEqual(60);
+    for (const view of viewsOfMeal(page)) expect(strays(await readAll(page, view), METRIC), view).toEqual([]);
+    await visit(page, '/dishes');
+    await page.getByRole('link', { name: 'Tomato bean pot' }).click();
+    const goesIn = page.getByRole('region', { name: 'What goes in' });
+    await expect(goesIn.getByText('2 cups chopped tomatoes')).toBeVisible();
+    await expect(goesIn.getByText('1 lb green beans')).toBeVisible();
+    await expect(goesIn.getByText('¼ cup olive oil')).toBeVisible();
+  });
+});
+
+test.describe('a first evening in grams and Celsius', () => {
+  test.use({ locale: 'de-DE', storageState: EMPTY_STATE });
+  test('takes as few presses, and stays in grams', async ({ page }) => {
+    expect(await firstMeal(page, METRIC_RECIPE)).toBeLessThanOrEqual(60);
+    for (const view of viewsOfMeal(page)) expect(strays(await readAll(page, view), FOREIGN), view).toEqual([]);
+  });
+});
+
 test.describe('in the browser of an American', () => {
   test.use({ locale: 'en-US', storageState: NOON_STATE });
-  const METRIC = /\d\s?(?:g|kg|ml|l|cm|mm|litres?|grams?)\b|°C|(?<![\d:])(?:[01]\d|2[0-3]):[0-5]\d(?![\d:]| [AP]M)/;
   test('no view says anything in grams, litres, Celsius or by 24 hours', async ({ page }) => {
     await page.clock.setFixedTime(NOON);
     const found: Record<string, readonly string[]> = {};
     for (const view of VIEWS) {
-      const words = (await readAll(page, view)).filter((text) => !OPTIONS.test(text.trim()));
+      const words = await readAll(page, view);
       expect(words.length, view).toBeGreaterThan(5);
       const stray = strays(words, METRIC);
       if (stray.length > 0) found[view] = stray;
@@ -78,7 +159,6 @@ test.describe('in the browser of an American', () => {
 
 test.describe('in the browser of a German', () => {
   test.use({ locale: 'de-DE', storageState: NOON_STATE });
-  const FOREIGN = /°F|\b(?:cups?|oz|lbs?|quarts?)\b|\d [AP]M\b|\d\.\d/;
   test('no view says anything in cups, ounces, Fahrenheit, AM or PM, or with a point before tenths', async ({
     page,
   }) => {
@@ -86,7 +166,7 @@ test.describe('in the browser of a German', () => {
     const found: Record<string, readonly string[]> = {};
     for (const view of VIEWS) {
       if (view === '/measures') continue;
-      const words = (await readAll(page, view)).filter((text) => !OPTIONS.test(text.trim()));
+      const words = await readAll(page, view);
       const stray = strays(words, FOREIGN);
       if (stray.length > 0) found[view] = stray;
     }

@@ -8,7 +8,7 @@ import { techniqueOf } from '@/core/dish/techniques/all';
 import { chop, dish, follow, fry, item, rest, waits, work } from '@/core/dish/write';
 import type { Meal } from '@/core/meal/meal';
 import { largeKitchen } from '@/core/testing/large-kitchen';
-import { mealOf, plainGrain, planned } from '@/core/testing/meals';
+import { friedGreens, mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { allergensOfMeal, findingsOf, heeded } from './findings';
 
 const oneCook = { ...largeKitchen, people: largeKitchen.people.slice(0, 1) };
@@ -139,6 +139,33 @@ describe('cautions that a writer has left out', () => {
   it('are not said twice', () => {
     const written = { ...bare, steps: bare.steps.map((step) => ({ ...step, cautions: missingCautions(bare, step) })) };
     for (const step of written.steps) expect(missingCautions(written, step)).toEqual([]);
+  });
+});
+
+describe('a pot that is a little too small', () => {
+  const kitchen = (widthCm: number) => ({
+    ...oneCook,
+    vessels: [
+      ...oneCook.vessels.filter(({ kind }) => kind !== 'pan'),
+      { id: 'pan', name: 'The old pan', kind: 'pan', litres: 3, widthCm, count: 1 } as const,
+    ],
+  });
+  const wide = 26;
+  const plain = friedGreens(10);
+  const greens = {
+    ...plain,
+    vessels: plain.vessels.map((use) => ({ ...use, need: { ...use.need, widthCm: wide } })),
+  };
+
+  it('is a caution that says what it misses and what to do, and no refusal', async () => {
+    const told = await found([greens], { kitchen: kitchen(wide - 1) });
+    expect(told.filter(({ id }) => id.startsWith('tight')).map(({ weight, says }) => [weight, says])).toEqual([
+      ['caution', expect.stringContaining('the old pan is 1 cm too narrow')],
+    ]);
+  });
+
+  it('is not told of one that fits', async () => {
+    expect(ids(await found([greens], { kitchen: kitchen(wide) }))).not.toContain('tight');
   });
 });
 

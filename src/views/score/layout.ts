@@ -29,6 +29,8 @@ export interface WaitLine {
   readonly x1: number;
   readonly x2: number;
   readonly y: number;
+  /** The dish in a word or two, where there is room for it on the line. */
+  readonly label: string | null;
   /** Ends of the links to the ribbons before and after it. */
   readonly from: { readonly x: number; readonly y: number };
   readonly to: { readonly x: number; readonly y: number } | null;
@@ -144,7 +146,8 @@ function arranged(plan: Plan, scale: TimeScale, density: number): ScoreLayout {
   const staveHeight = STAVE * density;
   const middleOf = MIDDLE * density;
   const shelfLane = SHELF_LANE * density;
-  const landingHeight = LANDING * density;
+  // Three lines of letters cannot come closer than that.
+  const landingHeight = LANDING * Math.max(0.95, density);
   const tableX = scale.x(0);
 
   const staves: Stave[] = [];
@@ -195,9 +198,10 @@ function arranged(plan: Plan, scale: TimeScale, density: number): ScoreLayout {
       tailX: Math.max(x + width, scale.x(Math.min(step.longestEnd, 0))),
     };
   });
-  const ribbons = placeLabels(bare, tableX);
+  const ribbons = placeLabels(bare, tableX, wordsOf(bare));
   const byKey = new Map(ribbons.map((ribbon) => [ribbon.step.key, ribbon]));
 
+  const isFree = roomOnShelf(ribbons);
   const waits = lines.flatMap((wait, index): WaitLine[] => {
     const before = byKey.get(wait.after);
     if (!before) return [];
@@ -210,6 +214,7 @@ function arranged(plan: Plan, scale: TimeScale, density: number): ScoreLayout {
         x1: scale.x(wait.from),
         x2: scale.x(wait.to),
         y,
+        label: isFree(shortName(before.step.dishName), scale.x(wait.from), scale.x(wait.to), y),
         from: { x: before.x + before.width, y: before.y },
         to: after ? { x: after.x, y: after.y } : null,
       },
@@ -227,7 +232,7 @@ function arranged(plan: Plan, scale: TimeScale, density: number): ScoreLayout {
 
   const handsTop = top + 10;
   const landings = placeLandings(plan, byKey, waits, scale, handsTop, landingHeight);
-  const height = Math.max(handsTop + plan.hands.length * HANDS, TOP + landings.length * landingHeight + 12);
+  const height = Math.max(handsTop, TOP + landings.length * landingHeight + 12);
   return {
     scale,
     staves,
@@ -241,6 +246,34 @@ function arranged(plan: Plan, scale: TimeScale, density: number): ScoreLayout {
     height,
     tableX,
   };
+}
+
+/** Letters on a waiting line are smaller than on a ribbon. */
+const SMALL_LETTER = 5.8;
+
+/** Finds words room on a waiting line, where they touch no ribbon, no other words and no end of the line; null where there is none. */
+function roomOnShelf(ribbons: readonly Ribbon[]) {
+  const taken = ribbons.flatMap(({ x, width, y, thickness, label }) => [
+    { x1: x, x2: x + width, y1: y - thickness / 2, y2: y + thickness / 2 },
+    ...(label && !label.inside
+      ? [{ x1: label.x, x2: label.x + textWidth(label.text), y1: label.y - 10, y2: label.y + 2 }]
+      : []),
+  ]);
+  return (words: string, from: number, to: number, y: number): string | null => {
+    const width = waitWordsWidth(words);
+    const box = { x1: from, x2: from + width, y1: y - 5, y2: y + 5 };
+    const touches = taken.some(
+      (other) => box.x1 < other.x2 + 3 && other.x1 < box.x2 + 3 && box.y1 < other.y2 && other.y1 < box.y2,
+    );
+    if (width + 14 > to - from || touches) return null;
+    taken.push(box);
+    return words;
+  };
+}
+
+/** Pixels of words on a waiting line. */
+export function waitWordsWidth(words: string): number {
+  return words.length * SMALL_LETTER + 4;
 }
 
 /** Gives each span the lowest lane that is free; returns how many lanes that takes. */
@@ -266,7 +299,11 @@ export function textWidth(text: string): number {
  * Writes each step's name inside its ribbon where it fits, else above it, else below, and nowhere when all of these would touch another label:
  * a name is never cut and never collides. The keyboard and the lines below the sheet always tell it.
  */
-function placeLabels(bare: readonly Omit<Ribbon, 'label'>[], tableX: number): Ribbon[] {
+function placeLabels(
+  bare: readonly Omit<Ribbon, 'label'>[],
+  tableX: number,
+  wordsFor: (ribbon: Omit<Ribbon, 'label'>) => readonly string[],
+): Ribbon[] {
   const taken: { x1: number; x2: number; y1: number; y2: number }[] = [];
   const isFree = (x1: number, x2: number, y: number, self: Omit<Ribbon, 'label'>) =>
     x1 >= 0 &&
@@ -280,21 +317,51 @@ function placeLabels(bare: readonly Omit<Ribbon, 'label'>[], tableX: number): Ri
         y - 10 < other.y + other.thickness / 2 &&
         other.y - other.thickness / 2 < y + 2,
     );
-  return bare.map((ribbon): Ribbon => {
-    const text = ribbon.step.name;
+  const placed = (ribbon: Omit<Ribbon, 'label'>, text: string): Label | null => {
     const width = textWidth(text);
-    if (ribbon.width >= width + 12 && ribbon.thickness >= 18) {
-      return { ...ribbon, label: { text, x: ribbon.x + 7, y: ribbon.y + 4.5, inside: true } };
-    }
-    for (const y of [ribbon.y - ribbon.thickness / 2 - 4, ribbon.y + ribbon.thickness / 2 + 12]) {
-      for (const x of [ribbon.x, ribbon.x + ribbon.width - width]) {
-        if (!isFree(x, x + width, y, ribbon)) continue;
-        taken.push({ x1: x, x2: x + width, y1: y - 11, y2: y + 3 });
-        return { ...ribbon, label: { text, x, y, inside: false } };
-      }
+    if (ribbon.width >= width + 12 && ribbon.thickness >= 18)
+      return { text, x: ribbon.x + 7, y: ribbon.y + 4.5, inside: true };
+    for (const y of [ribbon.y - ribbon.thickness / 2 - 4, ribbon.y + ribbon.thickness / 2 + 12])
+      for (const x of [ribbon.x, ribbon.x + ribbon.width - width])
+        if (isFree(x, x + width, y, ribbon)) return { text, x, y, inside: false };
+    return null;
+  };
+  return bare.map((ribbon): Ribbon => {
+    for (const text of wordsFor(ribbon)) {
+      const label = placed(ribbon, text);
+      if (!label) continue;
+      if (!label.inside) taken.push({ x1: label.x, x2: label.x + textWidth(text), y1: label.y - 11, y2: label.y + 3 });
+      return { ...ribbon, label };
     }
     return { ...ribbon, label: null };
   });
+}
+
+/** A dish in a word or two, for a label: "Pearl barley" of "Pearl barley with leeks". */
+export function shortName(dishName: string): string {
+  return dishName.split(/ (?:with|and|in|from|on|of) |, /)[0]!;
+}
+
+/**
+ * What may be written at each ribbon, the best first: at the longest on the heat of each dish its name, elsewhere the step's; where steps of several dishes are
+ * called alike each says whose it is.
+ */
+function wordsOf(bare: readonly Omit<Ribbon, 'label'>[]): (ribbon: Omit<Ribbon, 'label'>) => readonly string[] {
+  const main = new Map<string, Omit<Ribbon, 'label'>>();
+  const called = new Map<string, Set<string>>();
+  for (const ribbon of bare) {
+    const { dishId, name, station } = ribbon.step;
+    called.set(name, (called.get(name) ?? new Set()).add(dishId));
+    const isHot = station.sort !== 'board' && station.sort !== 'shelf' && ribbon.step.kind === 'step';
+    if (isHot && ribbon.width > (main.get(dishId)?.width ?? 0)) main.set(dishId, ribbon);
+  }
+  return (ribbon) => {
+    const { dishId, dishName, name } = ribbon.step;
+    const own = `${shortName(dishName)}: ${name}`;
+    const isMain = main.get(dishId) === ribbon;
+    if ((called.get(name)?.size ?? 0) > 1) return [own, shortName(dishName)];
+    return isMain ? [own, name] : [name];
+  };
 }
 
 /** Landings stand in the order of the ribbons they come from, so that their lines cross as little as can be. */

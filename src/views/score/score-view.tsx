@@ -50,6 +50,8 @@ export function ScoreView() {
   const [zoom, setZoom] = useState(0);
   const frame = useRef<HTMLDivElement>(null);
   const [{ width, height }, setFrame] = useRoom();
+  const panel = useRef<HTMLDivElement>(null);
+  const { above, below } = useAround(frame, panel, plan !== null && plan !== undefined);
 
   const select = useCallback((key: string | null) => {
     setSelected(key);
@@ -113,7 +115,8 @@ export function ScoreView() {
           frame.current = node;
           setFrame(node);
         }}
-        className="relative hidden max-h-[max(20rem,calc(100dvh-14.25rem))] overflow-auto sm:block"
+        className="relative hidden overflow-auto sm:block"
+        style={{ maxHeight: `max(15rem, calc(100dvh - ${above + below}px))` }}
         data-testid="score"
       >
         {width > 0 && (
@@ -132,7 +135,8 @@ export function ScoreView() {
       </div>
       <ByTheClock plan={plan} dishIds={dishIds} selected={selected} onSelect={setSelected} hand={hand} />
       <div
-        className="sticky bottom-0 mt-3 grid min-h-16 gap-x-8 gap-y-2 border-t-2 border-ink bg-ground pt-3 pb-1 md:grid-cols-[1fr_auto]"
+        ref={panel}
+        className="sticky bottom-0 z-20 mt-3 grid min-h-16 gap-x-8 gap-y-2 border-t-2 border-ink bg-ground pt-3 pb-1 md:grid-cols-[1fr_auto]"
         aria-live="polite"
         data-testid="reason"
       >
@@ -227,6 +231,34 @@ function Knob({ label, disabled, onPress, children }: KnobProps) {
       {children}
     </button>
   );
+}
+
+/** Below the panel the page keeps so much, and above it a little. */
+const MARGINS = 36;
+
+/** Pixels that stand above the sheet and below it: what is left of the window is the sheet's, so that the hands and the clock are always in sight. */
+function useAround(
+  frame: React.RefObject<HTMLElement | null>,
+  panel: React.RefObject<HTMLElement | null>,
+  isThere: boolean,
+): { readonly above: number; readonly below: number } {
+  const [around, setAround] = useState({ above: 180, below: 100 });
+  useEffect(() => {
+    if (!isThere || !panel.current || !frame.current) return;
+    const look = () => {
+      const sheet = frame.current;
+      if (!sheet || !panel.current) return;
+      const above = Math.round(sheet.getBoundingClientRect().top + window.scrollY);
+      const below = Math.round(panel.current.getBoundingClientRect().height) + MARGINS;
+      setAround((before) => (before.above === above && before.below === below ? before : { above, below }));
+    };
+    const watch = new ResizeObserver(look);
+    watch.observe(panel.current);
+    watch.observe(document.body);
+    look();
+    return () => watch.disconnect();
+  }, [frame, panel, isThere]);
+  return around;
 }
 
 interface Room {

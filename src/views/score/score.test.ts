@@ -3,7 +3,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import type { Plan } from '@/core/plan/plan';
 import { mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
-import { ghostOf, type Label, layOut, packLanes, scaleOf, textWidth } from './layout';
+import { ghostOf, type Label, layOut, packLanes, scaleOf, shortName, textWidth, waitWordsWidth } from './layout';
 import { ticks, timeScale } from './scale';
 import { wishAt } from './use-drag';
 
@@ -93,6 +93,28 @@ describe.each(SAMPLE_MEALS.map((sample) => [sample.setting.name, sample] as cons
       }
     }
     expect(layout.landings).toHaveLength(plan.landings.length);
+    // Words on waiting lines touch no ribbon and no other words.
+    const small = layout.waits
+      .filter(({ label }) => label !== null)
+      .map(({ x1, y, label }) => ({ x1, x2: x1 + waitWordsWidth(label!), y1: y - 4, y2: y + 4 }));
+    const others = layout.ribbons.map(({ x, width: w, y, thickness }) => ({
+      x1: x,
+      x2: x + w,
+      y1: y - thickness / 2,
+      y2: y + thickness / 2,
+    }));
+    for (const [index, a] of small.entries())
+      for (const b of [...boxes.map((box) => ({ ...box, y1: box.y1 + 2 })), ...others, ...small.slice(index + 1)])
+        expect(a.x1 < b.x2 && b.x1 < a.x2 && a.y1 < b.y2 && b.y1 < a.y2).toBe(false);
+  });
+
+  it('says whose a step is where steps of several dishes are called alike', () => {
+    const { ribbons } = layOut(plan, scaleOf(plan, 910, 2.6));
+    const dishesOf = (name: string) =>
+      new Set(ribbons.filter(({ step }) => step.name === name).map(({ step }) => step.dishId)).size;
+    const alike = ribbons.filter(({ step, label }) => label && dishesOf(step.name) > 1);
+    for (const { step, label } of alike) expect(label!.text).toContain(shortName(step.dishName));
+    expect(ribbons.some(({ label }) => label?.text.includes(': '))).toBe(true);
   });
 });
 

@@ -1,9 +1,10 @@
 'use client';
 
+import { format } from 'date-fns';
 import { Pin as PinMark } from 'lucide-react';
-import { useEffect, useId, useRef } from 'react';
+import { useEffect, useId, useRef, useState } from 'react';
 import type { Range } from '@/core/heat/boil';
-import { clockAt, type TableHour } from '@/core/plain/wall-clock';
+import { clockAt, minuteAt, type TableHour, tableInstant } from '@/core/plain/wall-clock';
 import type { DishOdds, Landing, Plan } from '@/core/plan/plan';
 import { ofTwenty, saySpread } from '@/core/plan/say-odds';
 import { HOT_HOUR_MINUTES } from '@/core/plan/weights';
@@ -22,6 +23,7 @@ import {
   type ScoreLayout,
   scaleOf,
   type WaitLine,
+  waitWordsWidth,
 } from './layout';
 import { PatternDefinition } from './patterns';
 import type { TimeScale } from './scale';
@@ -72,6 +74,7 @@ function Patterns({ prefix, dishIds, dress }: PatternsProps) {
 /** The score itself: staves, ribbons, what waits, the hands and the landing edge. */
 export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, present, hand }: SheetProps) {
   const dress = useDress();
+  const [pointed, setPointed] = useState<string | null>(null);
   const prefix = useId().replace(/:/g, '');
   const drawn = useRef<ScoreLayout>(null);
   const { drag, handlers } = useDrag({
@@ -98,6 +101,7 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
   const bottom = layout.handsTop - 6;
   return (
     <>
+      <RowNames layout={layout} />
       <svg
         width={total}
         height={layout.height}
@@ -110,13 +114,11 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
         {layout.staves.map(({ station, top, height }) => (
           <g key={station.id}>
             <line x1={0} x2={NAMES + layout.tableX} y1={top + height} y2={top + height} stroke="var(--line)" />
-            <text x={0} y={top + 32} fontSize={14} fill="var(--ink)" className="first-letter:uppercase">
-              {station.name}
-            </text>
           </g>
         ))}
         <g transform={`translate(${NAMES} 0)`}>
           <Grid scale={scale} ticks={layout.ticks} bottom={bottom} />
+          <DayHeads scale={scale} table={plan} />
           <Stretch scale={scale} stretch={prepStretch(plan)} says="laying out" colour="var(--faint)" />
           <Stretch
             scale={scale}
@@ -130,17 +132,14 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
               wait={wait}
               colour={colour(wait.dishId)}
               faded={faded(wait.dishId)}
-              hooked={wait.dishId === chosenDish}
+              hooked={wait.dishId === chosenDish || wait.dishId === pointed}
             />
           ))}
-          {layout.joins.map((join) => (
-            <JoinLine
-              key={`${join.x1} ${join.y1} ${join.x2} ${join.y2}`}
-              join={join}
-              colour={colour(join.dishId)}
-              faded={faded(join.dishId)}
-            />
-          ))}
+          {layout.joins
+            .filter(({ dishId }) => dishId === chosenDish || dishId === pointed)
+            .map((join) => (
+              <JoinLine key={`${join.x1} ${join.y1} ${join.x2} ${join.y2}`} join={join} colour={colour(join.dishId)} />
+            ))}
           {layout.landings.map((mark) => (
             <Landed
               key={mark.landing.dishId}
@@ -170,6 +169,7 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
               faded={faded(ribbon.step.dishId)}
               table={plan}
               onSelect={onSelect}
+              onPoint={setPointed}
             />
           ))}
           {wished && (
@@ -184,7 +184,7 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
               pointerEvents="none"
             />
           )}
-          {present !== null && present > (scale.stretches[0]?.from ?? 0) && present < 60 && (
+          {isOnSheet(scale, present) && (
             <line
               data-testid="present"
               x1={scale.x(present)}
@@ -196,16 +196,14 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
               strokeDasharray="6 3"
             />
           )}
-          <HandsBands plan={plan} layout={layout} />
         </g>
-        <HandsNames plan={plan} top={layout.handsTop} />
       </svg>
-      <ClockLine plan={plan} layout={layout} width={total} />
+      <HandsAndClock plan={plan} layout={layout} width={total} present={present} />
     </>
   );
 }
 
-/** Hours as dotted lines with how long before the table they are, and what is folded away. */
+/** Hours as dotted lines, the days that the sheet spans, and what is folded away. */
 function Grid({
   scale,
   ticks,
@@ -227,11 +225,6 @@ function Grid({
             stroke="var(--line)"
             strokeDasharray="1 5"
           />
-          {minute < 0 && scale.x(0) - scale.x(minute) > 58 && !isAtFold(scale, minute) && (
-            <text x={scale.x(minute)} y={14} fontSize={13} textAnchor="middle" fill="var(--faint)">
-              {minute > -600 ? printSpan(minute) : ''}
-            </text>
-          )}
         </g>
       ))}
       {scale.stretches
@@ -246,11 +239,41 @@ function Grid({
               fill="var(--soft)"
               opacity={0.6}
             />
-            <text x={stretch.x + stretch.width / 2} y={14} fontSize={12} textAnchor="middle" fill="var(--faint)">
+            <text
+              x={stretch.x + stretch.width / 2}
+              y={TOP_LINE + 13}
+              fontSize={12}
+              textAnchor="middle"
+              fill="var(--faint)"
+            >
               {printSpan(stretch.to - stretch.from)}
             </text>
           </g>
         ))}
+    </>
+  );
+}
+
+/** Where a sheet spans several days, each by its name where it begins. */
+function DayHeads({ scale, table }: { readonly scale: TimeScale; readonly table: TableHour }) {
+  const from = scale.stretches[0]?.from ?? 0;
+  const days: { readonly days: number; readonly minute: number }[] = [];
+  for (let before = 0; days.length === 0 || days[0]!.minute > from; before++) {
+    const midnight = minuteAt(table, -before, 0);
+    days.unshift({ days: before, minute: Math.max(from, midnight) });
+    if (midnight <= from) break;
+  }
+  if (days.length < 2) return null;
+  return (
+    <>
+      {days.map(({ days: before, minute }) => (
+        <g key={before} data-testid="day-head">
+          <line x1={scale.x(minute)} x2={scale.x(minute)} y1={0} y2={TOP_LINE} stroke="var(--faint)" />
+          <text x={scale.x(minute) + 5} y={13} fontSize={13} fontWeight={600} fill="var(--ink)">
+            {format(tableInstant(table) - before * 86_400_000, 'EEEE')}
+          </text>
+        </g>
+      ))}
     </>
   );
 }
@@ -266,7 +289,7 @@ function HandsBands({ plan, layout }: HandsProps) {
   return (
     <>
       {plan.hands.map((band, index) => {
-        const y = layout.handsTop + index * HANDS;
+        const y = HANDS_TOP + index * HANDS;
         return (
           <g key={band.personId}>
             <title>{`Hands of ${band.name}`}</title>
@@ -288,59 +311,104 @@ function HandsBands({ plan, layout }: HandsProps) {
   );
 }
 
-function HandsNames({ plan, top }: { readonly plan: Plan; readonly top: number }) {
+const HANDS_TOP = 5;
+const CLOCK = 20;
+
+/** The hands and the clock stay in sight however tall the sheet is, and their names however wide. */
+function HandsAndClock({
+  plan,
+  layout,
+  width,
+  present,
+}: HandsProps & { readonly width: number; readonly present: number | null }) {
+  const { scale } = layout;
+  const hands = HANDS_TOP + plan.hands.length * HANDS;
+  const clockAtY = hands + 15;
   return (
-    <>
-      {plan.hands.map((band, index) => (
-        <text key={band.personId} x={0} y={top + index * HANDS + 12} fontSize={14} fontWeight={700} fill="var(--ink)">
-          {band.name === 'you' ? 'Your hands' : `${band.name}: hands`}
-        </text>
-      ))}
-    </>
+    <div className="sticky bottom-0 z-10 bg-ground" style={{ width, height: hands + CLOCK }}>
+      <div className="sticky left-0 z-10 h-0 w-0">
+        <svg width={NAMES} height={hands} aria-hidden className="block bg-ground">
+          {plan.hands.map((band, index) => (
+            <text
+              key={band.personId}
+              x={0}
+              y={HANDS_TOP + index * HANDS + 12}
+              fontSize={14}
+              fontWeight={700}
+              fill="var(--ink)"
+            >
+              {/^you$/i.test(band.name) ? 'Your hands' : `${band.name}: hands`}
+            </text>
+          ))}
+        </svg>
+      </div>
+      <svg
+        width={width}
+        height={hands + CLOCK}
+        aria-label="The hands"
+        className="block"
+        style={{ fontVariantNumeric: 'tabular-nums' }}
+      >
+        <g transform={`translate(${NAMES} 0)`}>
+          <HandsBands plan={plan} layout={layout} />
+          {isOnSheet(scale, present) && (
+            <line
+              x1={scale.x(present)}
+              x2={scale.x(present)}
+              y1={0}
+              y2={hands}
+              stroke="var(--ember)"
+              strokeWidth={2}
+              strokeDasharray="6 3"
+            />
+          )}
+          {layout.ticks
+            .filter((minute) => minute === 0 || Math.abs(scale.x(0) - scale.x(minute)) > 58)
+            .map((minute) => (
+              <text
+                key={minute}
+                aria-hidden
+                x={scale.x(minute)}
+                y={clockAtY}
+                fontSize={13.5}
+                textAnchor="middle"
+                fill="var(--ink)"
+                fontWeight={minute === 0 ? 700 : 400}
+              >
+                {clockAt(plan, minute)}
+              </text>
+            ))}
+        </g>
+      </svg>
+    </div>
   );
 }
 
-/** The clock stays in sight however tall the sheet is. */
-function ClockLine({ plan, layout, width }: HandsProps & { readonly width: number }) {
-  const { scale } = layout;
+/** Whether the present falls on the sheet. */
+function isOnSheet(scale: TimeScale, present: number | null): present is number {
+  return present !== null && present > (scale.stretches[0]?.from ?? 0) && present < 60;
+}
+
+/** The names of the rows stay in sight when the sheet is wider than the page. */
+function RowNames({ layout }: { readonly layout: ScoreLayout }) {
   return (
-    <svg
-      width={width}
-      height={20}
-      aria-hidden
-      className="sticky bottom-0 block bg-ground"
-      style={{ fontVariantNumeric: 'tabular-nums' }}
-    >
-      <g transform={`translate(${NAMES} 0)`}>
-        {layout.ticks
-          .filter((minute) => minute === 0 || Math.abs(scale.x(0) - scale.x(minute)) > 58)
-          .map((minute) => (
-            <text
-              key={minute}
-              x={scale.x(minute)}
-              y={15}
-              fontSize={13.5}
-              textAnchor="middle"
-              fill="var(--ink)"
-              fontWeight={minute === 0 ? 700 : 400}
-            >
-              {clockAt(plan, minute)}
+    <div className="sticky left-0 z-10 h-0 w-0">
+      <svg width={NAMES} height={layout.height} className="pointer-events-none block" aria-hidden>
+        <rect width={NAMES - 8} height={layout.height} fill="var(--ground)" />
+        {layout.staves.map(({ station, top, height }) => (
+          <g key={station.id}>
+            <line x1={0} x2={NAMES} y1={top + height} y2={top + height} stroke="var(--line)" />
+            <text x={0} y={top + 32} fontSize={14} fill="var(--ink)" className="first-letter:uppercase">
+              {station.name}
             </text>
-          ))}
-      </g>
-    </svg>
+          </g>
+        ))}
+      </svg>
+    </div>
   );
 }
 
 const TOP_LINE = 24;
-
-/** Half the room that the words over a fold and over a tick want together, in pixels. */
-const WORDS = 66;
-
-/** Whether a tick stands where a folded stretch says how long it is. */
-function isAtFold({ stretches, x }: TimeScale, minute: number): boolean {
-  return stretches.some((stretch) => stretch.folded && Math.abs(x(minute) - stretch.x - stretch.width / 2) < WORDS);
-}
 
 interface StretchProps {
   readonly scale: TimeScale;
@@ -382,13 +450,26 @@ function Waiting({
       {hooked && wait.from.y !== wait.y && (
         <path d={drop(wait.from.x, wait.from.y, wait.x1, wait.y)} {...common} opacity={0.6} />
       )}
-      <line x1={wait.x1} x2={wait.x2} y1={wait.y} y2={wait.y} {...common} strokeWidth={3} />
+      {wait.label && (
+        <text x={wait.x1 + 2} y={wait.y + 3.5} fontSize={10.5} fill={colour} opacity={faded ? 0.35 : 1}>
+          {wait.label}
+        </text>
+      )}
+      <line
+        x1={wait.x1 + (wait.label ? waitWordsWidth(wait.label) + 4 : 0)}
+        x2={wait.x2}
+        y1={wait.y}
+        y2={wait.y}
+        {...common}
+        strokeWidth={3}
+      />
       {hooked && wait.to && <path d={drop(wait.x2, wait.y, wait.to.x, wait.to.y)} {...common} opacity={0.6} />}
     </g>
   );
 }
 
-function JoinLine({ join, colour, faded }: { readonly join: Join; readonly colour: string; readonly faded: boolean }) {
+/** How one thing of a dish leads to the next: of the dish that is chosen or pointed at, or the sheet is full of threads. */
+function JoinLine({ join, colour }: { readonly join: Join; readonly colour: string }) {
   return (
     <path
       aria-hidden
@@ -396,7 +477,7 @@ function JoinLine({ join, colour, faded }: { readonly join: Join; readonly colou
       stroke={colour}
       strokeWidth={2}
       fill="none"
-      opacity={faded ? 0.12 : 0.7}
+      opacity={0.8}
     />
   );
 }
@@ -419,10 +500,12 @@ interface PieceProps {
   readonly faded: boolean;
   readonly table: TableHour;
   readonly onSelect: (key: string) => void;
+  /** The dish that the pointer is on; null when it leaves. */
+  readonly onPoint: (dishId: string | null) => void;
 }
 
 function RibbonPiece(props: PieceProps) {
-  const { ribbon, fill, colour, chosen, tied, pinned, movable, faded, table, onSelect } = props;
+  const { ribbon, fill, colour, chosen, tied, pinned, movable, faded, table, onSelect, onPoint } = props;
   const { step, x, width, y, thickness, tailX, label } = ribbon;
   const clock = (minute: number) => clockAt(table, minute);
   const byHand = pinned ? ', put by hand' : '';
@@ -439,6 +522,8 @@ function RibbonPiece(props: PieceProps) {
       // A finger on the chosen ribbon moves it; anywhere else it scrolls the sheet.
       style={movable && chosen ? { touchAction: 'none' } : undefined}
       opacity={faded && !tied ? 0.35 : 1}
+      onPointerEnter={() => onPoint(step.dishId)}
+      onPointerLeave={() => onPoint(null)}
       onClick={() => onSelect(step.key)}
       onKeyDown={(event) => {
         if (event.key === 'Enter' || event.key === ' ') onSelect(step.key);

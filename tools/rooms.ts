@@ -81,7 +81,7 @@ export const ROOMS: Readonly<Record<string, Room>> = {
   demo: room('sample meals', TABLE),
   server: room('bounded queue, limits, a thread for each job', ALL_CORE, ['joi', 'node:worker_threads']),
   workers: room('the planner on its own thread', ALL_CORE, ['comlink']),
-  store: room('Dexie tables', [...ALL_CORE, 'demo'], ['dexie', 'date-fns']),
+  store: room('Dexie tables', [...ALL_CORE, 'demo'], ['dexie', 'date-fns', 'fast-deep-equal']),
   ui: room('small shared pieces', ALL_CORE, [
     'react',
     'react/jsx-runtime',

@@ -1,4 +1,5 @@
 import { addDays, format } from 'date-fns';
+import equal from 'fast-deep-equal';
 import { checkDish, type Refusal } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
 import { withRemembered } from '@/core/dish/said-foods';
@@ -49,6 +50,11 @@ export async function loadSamples(
       })),
     );
   });
+}
+
+/** Whether a dish is one of the samples, as it came. */
+export function isSample(dish: Dish): boolean {
+  return SAMPLE_MEALS.some(({ dishes }) => dishes.some((sample) => sample.id === dish.id && equal(sample, dish)));
 }
 
 async function keysOf(table: {

@@ -2,6 +2,9 @@
 
 import { differenceInCalendarDays } from 'date-fns';
 import { useEffect, useState } from 'react';
+import { printSpan } from '@/core/plain/span';
+
+export { printSpan };
 
 /** The present instant, renewed every so many milliseconds; null before the first paint in the browser. */
 export function useNow(everyMilliseconds: number): number | null {
@@ -28,15 +31,6 @@ export function printCountdown(milliseconds: number): string {
   const [h, m, s] = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60];
   const text = h > 0 ? `${h}:${two(m)}:${two(s)}` : `${m}:${two(s)}`;
   return over ? `+${text}` : text;
-}
-
-/** "2 h 30 min", "45 min", "now". */
-export function printSpan(minutes: number): string {
-  const whole = Math.round(Math.abs(minutes));
-  if (whole === 0) return '0 min';
-  const [h, m] = [Math.floor(whole / 60), whole % 60];
-  if (h >= 24) return h < 36 ? '1 day' : `${Math.round(h / 24)} days`;
-  return [h > 0 ? `${h} h` : '', m > 0 ? `${m} min` : ''].filter(Boolean).join(' ');
 }
 
 /** How far off an instant is, as a cook says it: "in 2 h 30 min", "tomorrow", "in 4 days", "gone by". */

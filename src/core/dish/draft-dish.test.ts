@@ -1,7 +1,18 @@
 import { describe, expect, it } from 'vitest';
+import { dishShape } from '@/core/records/dish';
+import { check } from '@/core/records/refuse';
 import { barleyLeeks } from '@/demo/harvest';
 import { checkDish } from './check';
-import { beginDraft, dishOf, draftFault, draftOf, portionOf, withFilling } from './draft-dish';
+import {
+  beginDraft,
+  dishOf,
+  draftFault,
+  draftOf,
+  portionOf,
+  withFilling,
+  withMore,
+  withMoreChanged,
+} from './draft-dish';
 import { SHELF } from './shelf';
 import { techniqueOf } from './techniques/all';
 
@@ -31,6 +42,28 @@ describe('a dish under the hand', () => {
       quantity: 4,
       unit: 'tbsp',
     });
+  });
+
+  it('takes more than its technique asks for, into the step that is said, and lets it go again', () => {
+    const more = withMore(draft);
+    const { id } = more.more![0]!;
+    const named = withMoreChanged(more, id, (now) => ({
+      ...now,
+      name: 'green beans',
+      amount: { quantity: 300, unit: 'g' },
+    }));
+    const made = dishOf(named);
+    expect(checkDish(made)).toEqual([]);
+    expect(made.ingredients.at(-1)).toMatchObject({ name: 'green beans', amount: { quantity: 300, unit: 'g' } });
+    expect(dishOf({ ...named, servings: 12 }).ingredients.at(-1)!.amount.quantity).toBeCloseTo(600, 6);
+    // Where no step is said it goes into the first on the heat.
+    expect(made.steps.find(({ place }) => place.at === 'burner')!.uses).toContain(id);
+    const last = made.steps.at(-1)!.id;
+    const later = dishOf(withMoreChanged(named, id, (now) => ({ ...now, step: last })));
+    expect(later.steps.at(-1)!.uses).toContain(id);
+    expect(dishOf(draftOf(later)!)).toEqual(later);
+    expect(check(dishShape, later)).toMatchObject({ ok: true });
+    expect(dishOf(withMoreChanged(named, id, null))).toEqual(dishOf({ ...draft, more: [] }));
   });
 
   it.each([

@@ -1,6 +1,6 @@
 import { type Amount, scaleAmount } from '@/core/units/amount';
 import type { Dish } from './dish';
-import type { Filling, Made } from './made';
+import type { Filling, Made, More } from './made';
 import { makeDish, type Technique } from './technique';
 import { techniqueOf } from './techniques/all';
 
@@ -22,8 +22,27 @@ export function draftOf({ id, name, servings, made }: Dish): DishDraft | null {
 }
 
 /** The dish of a draft. Liquid that the cook has measured for its grain is not kept: it follows the balance or the school again. */
-export function dishOf({ id, name, servings, technique, ways, fillings }: DishDraft): Dish {
-  return makeDish(techniqueOf(technique), { id, name: name.trim(), servings }, { ways, fillings });
+export function dishOf({ id, name, servings, technique, ways, fillings, more }: DishDraft): Dish {
+  const said = { ways, fillings, ...(more ? { more } : {}) };
+  return makeDish(techniqueOf(technique), { id, name: name.trim(), servings }, said);
+}
+
+/** The draft with something more that goes in, to be named. */
+export function withMore(draft: DishDraft): DishDraft {
+  const { more = [] } = draft;
+  let number = more.length + 1;
+  while (more.some(({ id }) => id === `more-${number}`)) number++;
+  const amount = { quantity: 1 / draft.servings, unit: 'piece' } as const;
+  return { ...draft, more: [...more, { id: `more-${number}`, name: 'something more', amount }] };
+}
+
+/** The draft with what goes in besides changed; its amount is told for all portions. Null takes it out. */
+export function withMoreChanged(draft: DishDraft, id: string, by: ((now: More) => More) | null): DishDraft {
+  const { more = [] } = draft;
+  if (by === null) return { ...draft, more: more.filter((each) => each.id !== id) };
+  const all = (each: More): More => ({ ...each, amount: scaleAmount(each.amount, draft.servings) });
+  const one = (each: More): More => ({ ...each, amount: scaleAmount(each.amount, 1 / draft.servings) });
+  return { ...draft, more: more.map((each) => (each.id === id ? one(by(all(each))) : each)) };
 }
 
 /** The draft with something else in a slot; null leaves it out, undefined puts the usual back. */

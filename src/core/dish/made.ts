@@ -10,6 +10,16 @@ export interface Filling {
   readonly food?: SaidFood;
 }
 
+/** Something that goes in beside what the technique asks for; its amount for one portion. */
+export interface More {
+  readonly id: string;
+  readonly name: string;
+  readonly amount: Amount;
+  /** The step it goes into; where that is gone, the first on the heat. */
+  readonly step?: string;
+  readonly food?: SaidFood;
+}
+
 /** From what a technique made a dish: what a cook says to have one. */
 export interface Made {
   readonly technique: string;
@@ -17,4 +27,6 @@ export interface Made {
   readonly ways: Readonly<Record<string, string>>;
   /** By slot; null leaves it out. */
   readonly fillings: Readonly<Record<string, Filling | null>>;
+  /** What goes in besides. */
+  readonly more?: readonly More[];
 }

@@ -72,7 +72,11 @@ export function search(cards: readonly Card[], wish: Wish): readonly Card[] {
   return found.sort((a, b) => inName(a) - inName(b) || a.dish.name.localeCompare(b.dish.name));
 }
 
-/** Small letters without accents. */
+/** Small letters without accents; words that a hyphen joins are words. */
 function plain(text: string): string {
-  return text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
+  return text
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .replace(/[-‐‑–]/g, ' ');
 }

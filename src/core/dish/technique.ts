@@ -1,7 +1,7 @@
 import { type Amount, scaleAmount } from '@/core/units/amount';
 import { amountAs } from '@/core/units/amount-in';
 import type { Dish, Ingredient } from './dish';
-import type { Filling, Made } from './made';
+import type { Filling, Made, More } from './made';
 import { dish } from './write';
 
 /** One of several ways at a point where cooks differ. */
@@ -115,22 +115,53 @@ export function makeDish(
     uses: (...slots) => slots.filter((slot) => item(slot) !== null),
     named: (slot) => `the ${item(slot)?.name ?? 'rest'}`,
   });
+  const more = moreOf(said.more ?? [], built.steps, servings);
   const used = new Set([...built.steps.flatMap(({ uses }) => uses), ...(built.grain?.liquid ?? [])]);
   return dish({
     id,
     name,
     servings,
     // A liquid that comes from another dish is no ingredient of this one.
-    ingredients: ingredients
-      .filter((each) => used.has(each.id))
-      .map((each) => ({
-        ...each,
-        name: said.fillings?.[each.id]?.name ?? names[each.id] ?? each.name,
-        amount: amounts[each.id] ?? each.amount,
-      })),
+    ingredients: [
+      ...ingredients
+        .filter((each) => used.has(each.id))
+        .map((each) => ({
+          ...each,
+          name: said.fillings?.[each.id]?.name ?? names[each.id] ?? each.name,
+          amount: amounts[each.id] ?? each.amount,
+        })),
+      ...more.ingredients,
+    ],
     ...built,
-    made: { technique: technique.id, ways, fillings: said.fillings ?? {} },
+    steps: built.steps.map((step) => ({ ...step, uses: [...step.uses, ...(more.uses.get(step.id) ?? [])] })),
+    made: {
+      technique: technique.id,
+      ways,
+      fillings: said.fillings ?? {},
+      ...(said.more?.length ? { more: said.more } : {}),
+    },
   });
+}
+
+/** What goes in besides, and into which steps. */
+function moreOf(more: readonly More[], steps: Built['steps'], servings: number) {
+  const usual = steps.find(({ place }) => place.at === 'burner' || place.at === 'oven') ?? steps[0];
+  const uses = new Map<string, readonly string[]>();
+  for (const { id, step } of more) {
+    const into = steps.find((each) => each.id === step)?.id ?? usual?.id;
+    if (into !== undefined) uses.set(into, [...(uses.get(into) ?? []), id]);
+  }
+  const ingredients = more.map(
+    ({ id, name, amount, food }): Ingredient => ({
+      id,
+      name,
+      amount: scaleAmount(amount, servings),
+      grows: true,
+      allergens: [],
+      ...(food ? { food } : {}),
+    }),
+  );
+  return { ingredients, uses };
 }
 
 function filled(slot: Slot, filling: Filling, servings: number): Ingredient {

@@ -3,6 +3,7 @@ import { bearsWarmth, type WarmPlace } from '@/core/dish/keep-warm';
 import { minutesToHeat } from '@/core/heat/roast';
 import { holdOfVessel, readUnit, stepKey } from '@/core/meal/keys';
 import { isLongSimmer, OVEN_SIMMER } from '@/core/meal/other-heat';
+import { printSpan } from '@/core/plain/span';
 import type { Landing, Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import { type Tryable, tryOut } from '@/core/remedies/try-out';
@@ -236,7 +237,9 @@ function withTold(session: Session, does: readonly NewEvent[], at: number): Sess
 
 function outcomeOf({ late, spoilt }: Trouble, { landings }: Plan): string {
   const words = [
-    ...(late.length > 0 ? [`${listed(late.map(({ dishName }) => dishName))} ${late.at(-1)!.late} min late`] : []),
+    ...(late.length > 0
+      ? [`${listed(late.map(({ dishName }) => dishName))} ${printSpan(late.at(-1)!.late)} late`]
+      : []),
     ...(spoilt.length > 0
       ? [`${listed(spoilt.map(({ dishName }) => dishName))} still ${spoilt.length > 1 ? 'stand' : 'stands'} too long`]
       : []),

@@ -63,7 +63,7 @@ export function wallSheet(meal: Meal, plan: Plan, clock: Clock): WallSheet {
         step: step.name,
         dish: step.dishName,
         number: numbers.get(step.dishId) ?? 0,
-        where: whereOf(step),
+        where: whereOf(meal, step),
         goesIn: step.amounts.join('; '),
         doneWhen: step.doneWhen,
         marks: step.cautions.map(markOf),
@@ -97,12 +97,18 @@ function letter(index: number): string {
   return index < 26 ? last : `${letter(Math.floor(index / 26) - 1)}${last}`;
 }
 
-function whereOf({ station, heat, celsius, vessel, person }: PlannedStep): string {
+/** Where a step stands; what lies in the cold does so on no shelf of the plan. */
+function whereOf({ dishes }: Pick<Meal, 'dishes'>, step: PlannedStep): string {
+  const { station, heat, celsius, vessel, person, kind } = step;
+  const own = dishes.find(({ id }) => id === step.dishId)?.steps.find(({ id }) => id === step.stepId);
+  const isCold = kind === 'step' && own?.place.at === 'cold';
   const place =
     station.sort === 'board'
       ? (person?.name ?? 'board')
       : station.sort === 'shelf'
-        ? 'off the heat'
+        ? isCold
+          ? 'in the cold'
+          : 'off the heat'
         : `${station.name}${celsius === null ? (heat ? `, ${heat}` : '') : ` ${celsius} °C`}`;
   return vessel ? `${place}, ${vessel}` : place;
 }

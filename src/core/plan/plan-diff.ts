@@ -1,4 +1,5 @@
 import type { Pin } from '@/core/meal/pin';
+import { printSpan } from '@/core/plain/span';
 import { clockAt } from '@/core/plain/wall-clock';
 import { listed } from '@/core/units/words';
 import { unkeptPins } from './pins';
@@ -85,8 +86,9 @@ function weightOf({ late, waits }: Landing): number {
 }
 
 function landsLike(landing: Landing, was: Landing): string {
-  const before = was.late > 0 ? `${was.late} min late` : was.waits > 0 ? `a wait of ${was.waits} min` : 'no wait';
-  if (landing.late > 0) return `${landing.late} min late instead of ${before}`;
+  const before =
+    was.late > 0 ? `${printSpan(was.late)} late` : was.waits > 0 ? `a wait of ${printSpan(was.waits)}` : 'no wait';
+  if (landing.late > 0) return `${printSpan(landing.late)} late instead of ${before}`;
   if (landing.waits === 0) return `straight to the table instead of ${before}`;
   return `a wait of ${landing.waits} min instead of ${before}${landing.fine === 'too long' ? ', which is too long' : ''}`;
 }

@@ -8,6 +8,7 @@ import { holdOfPerson, holdOfVessel, readUnit, stationId, unitId } from '@/core/
 import { type Meal, roomOf } from '@/core/meal/meal';
 import { stationsFor } from '@/core/meal/stations';
 import { groupBy } from '@/core/plain/group-by';
+import { printSpan } from '@/core/plain/span';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { FoundSolution, ProblemLink, ProblemStep } from '@/core/schedule/problem';
 import { printAmount } from '@/core/units/amount';
@@ -377,7 +378,7 @@ function verdictOf(
   const long = landings.filter((landing) => landing.fine === 'too long');
   const opening =
     late.length > 0
-      ? `${names(late)} ${late.length > 1 ? 'come' : 'comes'} late, by ${Math.max(...late.map((each) => each.late))} min.`
+      ? `${names(late)} ${late.length > 1 ? 'come' : 'comes'} late, by ${printSpan(Math.max(...late.map((each) => each.late)))}.`
       : long.length > 0
         ? `${names(long)} ${long.length > 1 ? 'wait' : 'waits'} longer than ${long.length > 1 ? 'they' : 'it'} should.`
         : hot.length > 0

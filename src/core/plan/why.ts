@@ -1,4 +1,5 @@
 import { groupBy } from '@/core/plain/group-by';
+import { printSpan } from '@/core/plain/span';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { FoundSolution } from '@/core/schedule/problem';
 import type { Compiled, Entry } from './compile';
@@ -73,7 +74,7 @@ export function explain(
           ? `Then it waits ${waits} min for the table.`
           : waits === 0
             ? 'It goes straight to the table.'
-            : `It is ${-waits} min late for the table.`,
+            : `It is ${printSpan(waits)} late for the table.`,
       );
     } else if (next) {
       parts.push(

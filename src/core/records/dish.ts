@@ -267,5 +267,17 @@ export const dishShape = recordOf<Dish>({
         }).allow(null),
       )
       .required(),
+    more: Joi.array()
+      .items(
+        Joi.object({
+          id: id.required(),
+          name: Joi.string().min(1).max(120).required(),
+          amount: amountShape.required(),
+          step: id.optional(),
+          food: saidFoodShape,
+        }),
+      )
+      .max(60)
+      .unique('id'),
   }),
 });

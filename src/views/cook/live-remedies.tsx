@@ -6,8 +6,8 @@ import type { Evening } from '@/core/live/evening';
 import type { FoundRemedy } from '@/core/live/live-remedies';
 import { isTrouble, lateOffer, type Trouble, troubleOf } from '@/core/live/offer';
 import { listed } from '@/core/units/words';
-
 import { Button } from '@/ui/button';
+import { printSpan } from '@/ui/clock';
 import { speak } from './calls';
 import { useWays } from './use-live-remedies';
 import type { Telling } from './use-session';
@@ -65,7 +65,7 @@ export function Ways({ session, told, quiet }: WaysProps) {
         ))}
         <Option
           says={offer ? 'the hour stays' : 'leave it so'}
-          leadsTo={offer ? `${offer.late} min late` : ''}
+          leadsTo={offer ? `${printSpan(offer.late)} late` : ''}
           className={aside}
           onPress={told.keepHour}
         />

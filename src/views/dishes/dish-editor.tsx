@@ -1,10 +1,21 @@
 'use client';
 
+import { X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { askedAbout } from '@/core/dish/diet';
 import type { Dish, Ingredient } from '@/core/dish/dish';
-import { type DishDraft, dishOf, draftFault, portionOf, withFilling } from '@/core/dish/draft-dish';
+import {
+  type DishDraft,
+  dishOf,
+  draftFault,
+  portionOf,
+  withFilling,
+  withMore,
+  withMoreChanged,
+} from '@/core/dish/draft-dish';
+import { goesInto } from '@/core/dish/edit-steps';
+import type { More } from '@/core/dish/made';
 import { differences, type Slot, type WayChoice } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import type { SaidFood } from '@/core/food/food';
@@ -55,7 +66,11 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
     setFault(null);
   };
   const said = (item: Ingredient, food: SaidFood) => {
-    change((now) => withFilling(now, item.id, { name: item.name, food }));
+    change((now) =>
+      now.more?.some(({ id }) => id === item.id)
+        ? withMoreChanged(now, item.id, (more) => ({ ...more, food }))
+        : withFilling(now, item.id, { name: item.name, food }),
+    );
     void sayFood(pantry(), item.name, food);
   };
   const undo = () => {
@@ -87,6 +102,8 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
             hideLabel
             value={draft.name}
             maxLength={140}
+            // A dish without a name is refused when it is kept.
+            mayBeEmpty
             className="h-12 w-[min(30rem,86vw)] font-title text-2xl"
             onChange={(name) => change((now) => ({ ...now, name }))}
           />
@@ -95,6 +112,11 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
           <Button look="quiet" disabled={past.length === 0} onClick={undo}>
             take back
           </Button>
+          {onByHand && (
+            <Button look="quiet" onClick={onByHand}>
+              change its steps by hand
+            </Button>
+          )}
           <Button onClick={onAway}>Back</Button>
           <Button look="strong" onClick={() => void keep()}>
             {mealId === null ? 'Keep it' : 'Keep it, and onto the menu'}
@@ -151,7 +173,18 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
                   onLeaveOut={(out) => change((now) => withFilling(now, slot.id, out ? null : undefined))}
                 />
               ))}
+              {(draft.more ?? []).map(({ id }) => (
+                <MoreRow
+                  key={id}
+                  id={id}
+                  dish={dish}
+                  onChange={(by) => change((now) => withMoreChanged(now, id, by))}
+                />
+              ))}
             </ul>
+            <Button look="quiet" className="mt-1" onClick={() => change(withMore)}>
+              + add something
+            </Button>
             <Holds dish={dish} />
           </section>
           <WhatIsIt asked={askedAbout(dish)} onSay={said} />
@@ -165,11 +198,6 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
             </ul>
           </section>
           <Steps dish={dish} />
-          {onByHand && (
-            <Button className="justify-self-start" onClick={onByHand}>
-              Change its steps by hand
-            </Button>
-          )}
         </div>
       </div>
     </>
@@ -191,6 +219,55 @@ function measuredAnew(draft: DishDraft, slot: string, by: (now: Amount) => Amoun
 function renamed(draft: DishDraft, slot: string, name: string): DishDraft {
   const { food: _, ...before } = draft.fillings[slot] ?? {};
   return { ...draft, fillings: { ...draft.fillings, [slot]: { ...before, name } } };
+}
+
+interface MoreRowProps {
+  readonly id: string;
+  readonly dish: Dish;
+  readonly onChange: (by: ((now: More) => More) | null) => void;
+}
+
+/** Something that goes in besides: its name, how much, into which step, or out again. */
+function MoreRow({ id, dish, onChange }: MoreRowProps) {
+  const item = dish.ingredients.find((each) => each.id === id);
+  if (!item) return null;
+  return (
+    <li className="grid gap-1 border-b border-line py-1.5">
+      <span className="flex flex-wrap items-center gap-2">
+        <KeptField
+          hideLabel
+          label={`Instead of ${item.name}`}
+          value={item.name}
+          className="min-w-0 flex-1"
+          // Another name is another thing.
+          onChange={(name) => onChange(({ food: _, ...now }) => ({ ...now, name }))}
+        />
+        <AmountField
+          name={item.name}
+          amount={item.amount}
+          onChange={(by) => onChange((now) => ({ ...now, amount: by(now.amount) }))}
+        />
+        <button
+          type="button"
+          aria-label={`Take out ${item.name}`}
+          className="grid size-10 shrink-0 place-items-center rounded-lg hover:bg-soft"
+          onClick={() => onChange(null)}
+        >
+          <X size={18} aria-hidden />
+        </button>
+      </span>
+      <span className="flex items-center gap-2 text-sm text-faint">
+        goes into
+        <Select
+          label={`Step for ${item.name}`}
+          hideLabel
+          value={goesInto(dish, id) ?? null}
+          options={dish.steps.map((step) => [step.id, step.name] as const)}
+          onChange={(step) => step !== null && onChange((now) => ({ ...now, step }))}
+        />
+      </span>
+    </li>
+  );
 }
 
 interface ChosenWayProps {

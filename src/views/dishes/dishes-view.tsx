@@ -9,6 +9,7 @@ import { ALLERGENS, DIETS, type Diet } from '@/core/dish/diet';
 import { type Card, cardOf, search, type Wish } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
 import { pantry } from '@/store/db';
+import { isSample } from '@/store/meals';
 import { printSpan } from '@/ui/clock';
 import { Field } from '@/ui/field';
 import { useTitle } from '@/ui/title';
@@ -59,7 +60,7 @@ export function DishesView() {
     ...wished('diet', SUITS[suits]![1]),
     ...wished('free', FREE[free]![1]),
   });
-  const mine = new Set(own.map((dish) => dish.id));
+  const mine = new Set(own.filter((dish) => !isSample(dish)).map((dish) => dish.id));
   return (
     <>
       <div className="mt-2 flex flex-wrap items-center justify-between gap-3">

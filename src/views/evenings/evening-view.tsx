@@ -15,6 +15,7 @@ import { pantry } from '@/store/db';
 import { storeDish } from '@/store/meals';
 import { cookAgain, tell } from '@/store/sessions';
 import { Button } from '@/ui/button';
+import { printSpan } from '@/ui/clock';
 import { Field } from '@/ui/field';
 import { Pills } from '@/ui/pills';
 import { useTitle } from '@/ui/title';
@@ -137,7 +138,7 @@ function landedWords({ readyAt, minutes }: Landed): string {
   if (readyAt === null) return 'never came to the table';
   const when = `ready at ${format(readyAt, 'HH:mm')}`;
   return minutes > 0
-    ? `${when}, ${minutes} min late`
+    ? `${when}, ${printSpan(minutes)} late`
     : minutes < 0
       ? `${when}, waited ${-minutes} min`
       : `${when}, to the minute`;

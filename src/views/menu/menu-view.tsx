@@ -304,7 +304,7 @@ function DayBefore({ dish }: { readonly dish: Dish }) {
 
 function landingWords(landing: Landing, table: TableHour): string {
   const ready = clockAt(table, landing.ready);
-  if (landing.late > 0) return `ready at ${ready}, ${landing.late} min late`;
+  if (landing.late > 0) return `ready at ${ready}, ${printSpan(landing.late)} late`;
   const judged = { well: '', long: ', rather long', 'too long': ', too long', late: '' }[landing.fine];
   return landing.waits === 0
     ? `ready at ${ready}, straight to the table`

@@ -2,7 +2,7 @@
 
 import { X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
-import { portionsOf } from '@/core/meal/meal';
+import { type Meal, portionsOf } from '@/core/meal/meal';
 import { type Planned, portionWords, whatPeopleChange } from '@/core/plan/people';
 import { useMeal } from '@/views/shell/meal-frame';
 
@@ -19,10 +19,18 @@ export function WhatPortionsChange() {
       // Several steps of the stepper are one change: told from where it began.
       setBefore((known) => known ?? last);
     }
+    // Another hour, day or kitchen is another evening: what comes of it is not the doing of the portions.
+    if (last && !isSameEvening(last.meal, meal)) setBefore(null);
     if (plan && !settling && plan.people === meal.people && plan !== last?.plan) settled.current = { meal, plan };
   }, [meal, plan, settling]);
 
-  if (!before || before.meal.id !== meal.id || portionsOf(before.meal) === portionsOf(meal)) return null;
+  if (
+    !before ||
+    before.meal.id !== meal.id ||
+    !isSameEvening(before.meal, meal) ||
+    portionsOf(before.meal) === portionsOf(meal)
+  )
+    return null;
   if (!plan || plan === before.plan) return null;
   const changes = whatPeopleChange(before, { meal, plan });
   return (
@@ -51,5 +59,17 @@ export function WhatPortionsChange() {
         </dl>
       )}
     </section>
+  );
+}
+
+/** Whether two meals differ in nothing that moves hours but the portions. */
+function isSameEvening(one: Meal, other: Meal): boolean {
+  return (
+    one.hour === other.hour &&
+    one.day === other.day &&
+    one.pace === other.pace &&
+    one.kitchen.id === other.kitchen.id &&
+    one.sureness === other.sureness &&
+    one.dishes.length === other.dishes.length
   );
 }

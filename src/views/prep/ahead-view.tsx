@@ -10,7 +10,7 @@ import { type AheadProposal, proposeAhead } from '@/core/prep/propose';
 import { pantry } from '@/store/db';
 import { changeMeal, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
-import { useNow } from '@/ui/clock';
+import { printSpan, useNow } from '@/ui/clock';
 import { Select } from '@/ui/select';
 import { TickBox } from '@/ui/tick-box';
 import { useMeal } from '@/views/shell/meal-frame';
@@ -257,7 +257,7 @@ function Propose({ written, plan, onChoose }: ProposeProps) {
             <span className="block text-sm text-faint">
               hands on the day {hands} min instead of {hands + spares}; in the last hour {hotHour} instead of{' '}
               {hotHour + sparesHotHour}
-              {late > 0 ? `; still ${late} min late` : ''}
+              {late > 0 ? `; still ${printSpan(late)} late` : ''}
               {good !== null && `; lands well in ${ofTwenty(good)} of 20 evenings`}
               {plan.odds &&
                 good !== null &&

@@ -596,7 +596,7 @@ function Landed({ mark, tableX, edge, colour, faded, table, odds }: LandedProps)
   const x = Math.max(tableX, edge) + 26;
   const words =
     landing.late > 0
-      ? `${landing.late} min late`
+      ? `${printSpan(landing.late)} late`
       : landing.waits === 0
         ? 'straight to the table'
         : `waits ${printSpan(landing.waits)}`;

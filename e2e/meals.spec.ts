@@ -52,7 +52,7 @@ test('too many people for the pots is said with the pot that is missing', async 
   await openMeal(page, 'boat');
   await page.getByLabel('People at the table', { exact: true }).fill('40');
   await expect(page.getByRole('alert').filter({ hasText: 'for 40 needs a' }).first()).toContainText(
-    'the largest here is',
+    'the nearest here',
   );
 });
 

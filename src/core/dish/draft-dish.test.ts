@@ -66,6 +66,19 @@ describe('a dish under the hand', () => {
     expect(dishOf(withMoreChanged(named, id, null))).toEqual(dishOf({ ...draft, more: [] }));
   });
 
+  it('takes longer where there is more to grow hot', () => {
+    const minutes = (technique: string, slot: string, step: string, quantity: number, unit: 'g' | 'ml', ways = {}) => {
+      const fresh = { ...beginDraft(techniqueOf(technique), 'x', 4), ways };
+      const amount = portionOf(fresh, slot, { quantity, unit });
+      return dishOf(withFilling(fresh, slot, { amount })).steps.find(({ id }) => id === step)!.minutes.likely;
+    };
+    expect(minutes('own-juices', 'meat', 'start', 840, 'g')).toBe(18);
+    expect(minutes('own-juices', 'meat', 'start', 2500, 'g')).toBeGreaterThan(40);
+    const coconut = { body: 'coconut' };
+    expect(minutes('curry', 'body', 'coconut', 240, 'ml', coconut)).toBe(5);
+    expect(minutes('curry', 'body', 'coconut', 800, 'ml', coconut)).toBeGreaterThan(10);
+  });
+
   it.each([
     [{ name: ' ' }, /Name/],
     [{ name: 'x'.repeat(121) }, /120 letters/],

@@ -17,7 +17,7 @@ import {
 } from '@/core/dish/write';
 import { foodsOf } from '@/core/food/known';
 import { LIMITS } from '@/core/heat/safe-limits';
-import { BEANS, COOLING, chain, EGGS, HOT_FAT, present, SPROUTS, STEAM } from './words';
+import { BEANS, byAmount, COOLING, chain, EGGS, HOT_FAT, present, SPROUTS, STEAM } from './words';
 
 const slot = (
   id: string,
@@ -89,6 +89,7 @@ const curry: Technique = {
   mistakes: ['Onions by the clock, not by colour.', 'Spice in too hot fat: it burns in a moment.'],
   build: (brief) => {
     const late = brief.way('body') === 'coconut';
+    const coconutGrams = brief.item('body')?.amount.quantity ?? 0;
     const cut = chop('cut', 'cut', [7, 10, 14], `Cut ${brief.named('main')}.`, {
       uses: brief.uses('main'),
     });
@@ -137,12 +138,20 @@ const curry: Technique = {
       },
     );
     const coconut = late
-      ? simmer('coconut', 'coconut', 'lowest', [4, 5, 7], 'Stir in the coconut milk; hot, not boiling.', {
-          vessel: 'pot',
-          uses: brief.uses('body'),
-          doneWhen: 'it steams',
-          cautions: [COOLING],
-        })
+      ? simmer(
+          'coconut',
+          'coconut',
+          'lowest',
+          byAmount([4, 5, 7], coconutGrams / 240),
+          'Stir in the coconut milk; hot, not boiling.',
+          {
+            vessel: 'pot',
+            steady: false,
+            uses: brief.uses('body'),
+            doneWhen: 'it steams',
+            cautions: [COOLING],
+          },
+        )
       : null;
     const hot = present([onions, spice, sauce, cook, coconut]);
     return {

@@ -21,7 +21,7 @@ import { isFlesh } from '@/core/food/food';
 import { foodsOf } from '@/core/food/known';
 import { LIMITS } from '@/core/heat/safe-limits';
 import { type Amount, MASS_IN_GRAMS, type MassUnit } from '@/core/units/amount';
-import { COOLING, chain, HEAVY, HOT_FAT, MARINADE, present } from './words';
+import { byAmount, COOLING, chain, HEAVY, HOT_FAT, MARINADE, present } from './words';
 
 const salt = (teaspoons: number): Slot => ({
   id: 'salt',
@@ -427,6 +427,9 @@ function kilosOf({ quantity, unit }: Amount): number {
   return unit in MASS_IN_GRAMS ? (quantity * MASS_IN_GRAMS[unit as MassUnit]) / 1000 : quantity;
 }
 
+/** Kilos of meat that the minutes of a closed pot are written for. */
+const USUAL_POT_KILOS = 0.84;
+
 const roast: Technique = {
   id: 'roast',
   name: 'Roast with a rest',
@@ -677,9 +680,9 @@ const ownJuices: Technique = {
       'start',
       'until it gives',
       'low',
-      [15, 18, 25],
+      byAmount([15, 18, 25], kilosOf(brief.item('meat')!.amount) / USUAL_POT_KILOS),
       'Low, lid on, until the juice stands at half.',
-      { vessel: 'pot', lookEvery: 8, doneWhen: 'the juice stands at half' },
+      { vessel: 'pot', lookEvery: 8, doneWhen: 'the juice stands at half', steady: false },
     );
     const long = simmer('long', 'simmer', 'lowest', poultry ? [25, 35, 45] : [60, 80, 110], 'Lowest heat, lid on.', {
       vessel: 'pot',

@@ -89,3 +89,13 @@ export function chain(steps: readonly (Step | null)[], within = 0): Link[] {
 export function present<T>(list: readonly (T | null | false)[]): T[] {
   return list.filter((each): each is T => each !== null && each !== false);
 }
+
+/** Minutes of what must grow hot all through, by how much more of it there is than usual: a fifth is getting started. Common practice, no source. */
+export function byAmount(
+  [least, likely, most]: readonly [number, number, number],
+  times: number,
+): readonly [number, number, number] {
+  const factor = 0.2 + 0.8 * Math.max(0, times);
+  const by = (minutes: number) => Math.max(1, Math.round(minutes * factor));
+  return [by(least), by(likely), by(most)];
+}

@@ -51,9 +51,7 @@ test('bad input is answered with a sentence, and what was there stays', async ({
 test('too many people for the pots is said with the pot that is missing', async ({ page }) => {
   await openMeal(page, 'boat');
   await page.getByLabel('People at the table', { exact: true }).fill('40');
-  await expect(page.getByRole('alert').filter({ hasText: 'for 40 needs a' }).first()).toContainText(
-    'the nearest here',
-  );
+  await expect(page.getByRole('alert').filter({ hasText: 'for 40 needs a' }).first()).toContainText('the nearest here');
 });
 
 test('a dish taken out is gone from the plan and can be put back', async ({ page }) => {

@@ -99,7 +99,7 @@ async function firstMeal(page: Page, recipe: string): Promise<number> {
   await write(page.getByLabel('Add a dish'), 'carrots');
   await press(page.getByRole('button', { name: /^\+ .*arrot/ }).first());
   await press(page.getByRole('link', { name: 'make a new one' }));
-  await press(page.getByRole('link', { name: /^Absorption/ }));
+  await press(page.getByRole('link', { name: /^Grain, covered on the hob/ }));
   await write(page.getByLabel('Name of the dish'), 'Sunday rice');
   await write(page.getByLabel('How much long grain rice'), '2');
   await press(page.getByRole('button', { name: 'Keep it, and onto the menu' }));

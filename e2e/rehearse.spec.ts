@@ -37,7 +37,7 @@ test('the evening is rehearsed: how often all lands, what decides, and one of th
 test('a plan leans to short or to sure, and that is kept', async ({ page }) => {
   await openMeal(page, 'boat');
   const verdict = page.getByTestId('verdict');
-  const first = async () => (await verdict.textContent())!.match(/First hand on a knife at (\d\d:\d\d)/)![1]!;
+  const first = async () => (await verdict.textContent())!.match(/[Ff]irst hand on a knife at (\d\d:\d\d)/)![1]!;
   const even = await first();
   await page.getByRole('radio', { name: 'short' }).click();
   await expect.poll(first).not.toBe(even);

@@ -1,10 +1,13 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import { holdOfVessel } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { planned } from '@/core/testing/meals';
+import { vesselsInTwoPlaces } from '@/core/testing/vessels';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import type { Plan, PlannedStep } from './plan';
 import { planMeal } from './plan-meal';
+import { potsOf } from './pots';
 
 const meals = SAMPLE_MEALS.map(
   (sample): Meal => ({ ...sample.setting, day: '2026-11-28', kitchen: sample.kitchen, dishes: sample.dishes }),
@@ -42,6 +45,18 @@ describe.each(meals.map((meal) => [meal.name, meal] as const))('%s', (_, meal) =
   it('puts one thing at a time on a burner and in a pair of hands', () => {
     expect(clashes((a, b) => a.station.sort === 'burner' && a.station.id === b.station.id)).toEqual([]);
     expect(clashes((a, b) => a.person !== null && a.person.id === b.person?.id)).toEqual([]);
+  });
+
+  it('has no pot in two places, and calls each by one name on the menu and at every step', () => {
+    expect(vesselsInTwoPlaces(meal, plan)).toEqual([]);
+    for (const { key, vessel } of potsOf(meal, plan)) {
+      const steps = plan.steps.filter(({ dishId, stepId, kind }) => {
+        if (kind !== 'step') return false;
+        const use = meal.dishes.find(({ id }) => id === dishId)?.steps.find(({ id }) => id === stepId)?.vessel;
+        return use !== undefined && holdOfVessel(dishId, use) === key;
+      });
+      expect(steps.map((step) => step.vessel)).toEqual(steps.map(() => vessel.name));
+    }
   });
 
   it('never wants the oven at two temperatures, nor more shelves than there are', () => {

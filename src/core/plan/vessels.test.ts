@@ -1,12 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
-import { holdOfVessel } from '@/core/meal/keys';
 import { dishFrom, readRecipe } from '@/core/recipe/reading';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf, planned } from '@/core/testing/meals';
 import { vesselsInTwoPlaces } from '@/core/testing/vessels';
-import { SAMPLE_MEALS } from '@/demo/meals';
-import { potsOf } from './pots';
 
 /** Recipes in which several things go on at once on the hob. */
 const TOGETHER = [
@@ -34,21 +31,6 @@ describe('in no plan is one vessel in two places', () => {
     const meal = mealOf([dish], { people: 4, kitchen: largeKitchen, hour: '20:00' });
     expect(dish.vessels.length).toBeGreaterThan(1);
     expect(vesselsInTwoPlaces(meal, await planned(meal))).toEqual([]);
-  });
-
-  it.each(SAMPLE_MEALS.map((sample) => [sample.setting.name, sample] as const))('%s', async (_, sample) => {
-    const meal = { ...sample.setting, day: '2026-11-28', kitchen: sample.kitchen, dishes: sample.dishes };
-    const plan = await planned(meal, 2, 1);
-    expect(vesselsInTwoPlaces(meal, plan)).toEqual([]);
-    // What the menu says of pots is what every step says of its own.
-    for (const { key, vessel } of potsOf(meal, plan)) {
-      const steps = plan.steps.filter(({ dishId, stepId, kind }) => {
-        if (kind !== 'step') return false;
-        const use = meal.dishes.find(({ id }) => id === dishId)?.steps.find(({ id }) => id === stepId)?.vessel;
-        return use !== undefined && holdOfVessel(dishId, use) === key;
-      });
-      expect(steps.map((step) => step.vessel)).toEqual(steps.map(() => vessel.name));
-    }
   });
 
   it('every dish of the shelf by itself', async () => {

@@ -16,6 +16,7 @@ import { type KeyRow, KeysSheet, useKey } from '@/ui/keys-sheet';
 import { pigmentAt } from '@/ui/pigments';
 import { useMeal } from '@/views/shell/meal-frame';
 import { useDress } from '@/views/shell/shell';
+import { Legend } from './legend';
 import { ByHand, nextBurner, placeOf } from './move-step';
 import { Sheet } from './sheet';
 import { type Hand, isPinned, useHand } from './use-hand';
@@ -155,6 +156,7 @@ export function ScoreView() {
               )}
               .
             </p>
+            <Legend />
             {told && <Told words={told} />}
             {hand && hand.pins.length > 0 && <Pins hand={hand} />}
           </div>

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { NOON, NOON_STATE, openMeal, settled, visit, watchForErrors } from './kit';
+import { NOON_STATE, openMeal, settled, visit, watchForErrors } from './kit';
 
 const toPrep = (page: Page) => page.getByRole('navigation').getByRole('link', { name: 'Prep' }).click();
 const leaf = (page: Page, name: string) =>
@@ -99,8 +99,8 @@ test.describe(() => {
     page,
   }) => {
     const errors = watchForErrors(page);
-    // Noon: there is an evening before the table of tomorrow.
-    await page.clock.install({ time: NOON });
+    // Four days before the table: there are evenings on which something can be made.
+    await page.clock.install({ time: new Date('2026-11-22T12:00:00') });
     await openMeal(page, 'harvest');
     await toPrep(page);
     await leaf(page, 'Ahead');

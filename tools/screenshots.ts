@@ -57,6 +57,8 @@ const SHOTS: readonly Shot[] = [
     before: cookUntilQuarterPastSix,
   },
   { name: 'kitchen', path: '/kitchens/hall' },
+  { name: 'kitchen-new', path: '/kitchens/new' },
+  { name: 'measures', path: '/measures' },
   {
     name: 'prep',
     path: '/meals/harvest/prep',
@@ -169,6 +171,7 @@ try {
     const context = await browser.newContext({
       viewport: { width: shot.width ?? 1280, height: shot.height ?? 800 },
       timezoneId: 'Europe/Berlin',
+      locale: 'en-GB',
     });
     const page = await context.newPage();
     await page.clock.install({ time: new Date('2026-11-25T12:00:00') });

@@ -11,8 +11,9 @@ type Props = Readonly<Record<string, unknown>>;
 /**
  * The props of an element as the cook reads them. `data-verbatim` leaves one as it is written: a clock that counts down is no hour of the day.
  */
-export function toldProps(props: Props): Props {
-  if (manner() === CANONICAL || props['data-verbatim'] !== undefined) return props;
+export function toldProps(type: unknown, props: Props): Props {
+  if (type === 'style' || type === 'script' || manner() === CANONICAL || props['data-verbatim'] !== undefined)
+    return props;
   const changed: Record<string, unknown> = {};
   for (const name of READ) {
     const text = props[name];

@@ -3,5 +3,5 @@ import { toldProps } from './elements';
 
 /** `jsx-runtime` while developing and in tests. */
 export const jsxDEV: typeof plainJsxDev = (type, props, ...rest) =>
-  plainJsxDev(type, toldProps(props as never) as never, ...rest);
+  plainJsxDev(type, toldProps(type, props as never) as never, ...rest);
 export { Fragment, type JSX };

@@ -7,6 +7,6 @@ import { toldProps } from './elements';
  */
 type Make = typeof plainJsx;
 
-export const jsx: Make = (type, props, key) => plainJsx(type, toldProps(props as never), key);
-export const jsxs: Make = (type, props, key) => plainJsxs(type, toldProps(props as never), key);
+export const jsx: Make = (type, props, key) => plainJsx(type, toldProps(type, props as never), key);
+export const jsxs: Make = (type, props, key) => plainJsxs(type, toldProps(type, props as never), key);
 export { Fragment, type JSX };

@@ -2,6 +2,9 @@ import ICAL from 'ical.js';
 import nodeIcal from 'node-ical';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { isCue, planCalendar } from '@/core/formats/calendar';
+import { stoveAt } from '@/core/live/stove';
+import { wallSheet } from '@/core/paper/sheets';
+import { clockAt, minuteAt } from '@/core/plain/wall-clock';
 import type { Plan } from '@/core/plan/plan';
 import { mealOf, planned } from '@/core/testing/meals';
 import { spicedChickpeas } from '@/demo/boat';
@@ -100,5 +103,26 @@ describe('the calendar of a plan', () => {
     const text = planCalendar({ id: 'm', name: 'Süße Mühe' }, plan, options);
     expect(text.endsWith('END:VCALENDAR\r\n') || text.endsWith('END:VCALENDAR')).toBe(true);
     for (const line of text.split('\r\n')) expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);
+  });
+
+  it('begins with the same thing as the verdict, the paper and the stove, though it lies on the day before', () => {
+    const meal = mealOf([spicedChickpeas]);
+    const [first] = plan.steps;
+    const firstAt = tableAt + first!.start * 60_000;
+    expect(firstAt).toBeLessThan(midnight);
+    const starts = read(planCalendar(meal, plan, options)).map(({ startDate }) => startDate.toJSDate().getTime());
+    expect(Math.min(...starts)).toBe(firstAt);
+    const when = clockAt(plan, first!.start);
+    expect(plan.verdict).toContain(`The day before: ${first!.name} (${first!.dishName})`);
+    expect(plan.verdict).toContain(`from ${when}. On the day: `);
+    const clock = (minute: number) => ({
+      day: minute < minuteAt(plan, 0, 0) ? 'before' : 'day',
+      time: clockAt(plan, minute),
+    });
+    const [row] = wallSheet(meal, plan, clock).rows;
+    expect([row?.key, row?.time, row?.day]).toEqual([first!.key, when, 'before']);
+    const session = { id: 'evening', meal, tableAt, plan, events: [], moved: '' };
+    const stove = stoveAt(session, firstAt - 600_000);
+    expect((stove.now[0] ?? stove.next[0])?.step.key).toBe(first!.key);
   });
 });

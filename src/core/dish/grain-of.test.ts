@@ -4,8 +4,10 @@ import { grainOf } from '@/core/grain/grains';
 import { barleyLeeks, brownRice } from '@/demo/harvest';
 import { checkDish } from './check';
 import type { Dish } from './dish';
+import { beginDraft, dishOf } from './draft-dish';
 import { grainParts, litresOf, usualBalance, withLiquid, withLiquidFor } from './grain-of';
 import { liquidFactor, scaleDish } from './scale';
+import { techniqueOf } from './techniques/all';
 
 const waterOf = (dish: Dish) => litresOf(dish.ingredients.find(({ id }) => id === 'water')!.amount)!;
 
@@ -25,6 +27,17 @@ describe('the grain of a dish', () => {
     expect(ten - four).toBeCloseTo(((1 - boiled) * 6) / 8, 9);
     expect(scaleDish(barleyLeeks, 16).takes[0]!.amount.quantity).toBeLessThan(2.5);
     expect(liquidFactor({ ...brownRice, grain: undefined } as unknown as Dish, 16)).toBe(2);
+  });
+
+  it('keeps the ratio of a school for however many', () => {
+    const fresh = { ...beginDraft(techniqueOf('absorption'), 'x', 4), ways: { measure: 'school' } };
+    const dish = dishOf(fresh);
+    expect(grainParts(scaleDish(dish, 12))!.litres).toBeCloseTo(3 * grainParts(dish)!.litres, 9);
+    // Made for so many from the start it is the same, but for the rounding.
+    expect(grainParts(scaleDish(dish, 12))!.litres).toBeCloseTo(
+      grainParts(dishOf({ ...fresh, servings: 12 }))!.litres,
+      1,
+    );
   });
 
   it('takes a measured amount and a school back into the dish', () => {

@@ -51,10 +51,12 @@ export function vesselLitres(use: VesselUse, servings: number, people: number): 
 
 /**
  * Factor of the liquid of a dish's grain. What the grain takes up grows with the people; what boils off on the way does not, so that
- * ten need less than two and a half times what four do. 1 : n of the people where the dish has no such grain.
+ * ten need less than two and a half times what four do. 1 : n of the people where the dish has no such grain, or follows a school's ratio.
  */
 export function liquidFactor(dish: Dish, people: number): number {
   const times = people / dish.servings;
+  // A school's ratio is a ratio, for however many.
+  if (dish.made?.ways['measure'] === 'school') return times;
   const parts = dish.grain && grainParts(dish);
   if (!parts || parts.litres <= 0) return times;
   const boiled = Math.min(parts.litres / 2, usualBalance(dish.grain!, parts.grams).boiledOff.likely);

@@ -187,7 +187,7 @@ function keepingOf({ keeps, cooked, litres }: Offer, { frozen }: MadeAhead): str
   const path = cooked
     ? ' Cooled in a shallow dish: below 21 °C within two hours, below 5 °C within four more; grain within one.'
     : '';
-  return `${life.charAt(0).toUpperCase()}${life.slice(1)} (${keeps.source}, from memory).${box}${path} Local rules come first.`;
+  return `${life.charAt(0).toUpperCase()}${life.slice(1)} (${keeps.source}).${box}${path} Local rules come first.`;
 }
 
 type Search =

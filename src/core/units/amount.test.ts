@@ -1,5 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { printAmount, printFraction, roundMeasurable, scaleAmount, type Unit } from './amount';
+import {
+  type Amount,
+  printAmount,
+  printFraction,
+  printQuantity,
+  roundMeasurable,
+  scaleAmount,
+  type Unit,
+} from './amount';
 
 describe('amounts', () => {
   it.each([
@@ -37,5 +45,30 @@ describe('amounts', () => {
 
   it('scales without changing the unit', () => {
     expect(scaleAmount({ quantity: 2, unit: 'tbsp' }, 2.5)).toEqual({ quantity: 5, unit: 'tbsp' });
+  });
+});
+
+describe('what is counted', () => {
+  it.each<[number, Amount['unit'], string]>([
+    [2.4, 'clove', '2 cloves'],
+    [0.4, 'clove', '1 clove'],
+    [0.93333, 'piece', '1'],
+    [1.6, 'piece', '1½'],
+    [0.27, 'piece', '¼'],
+    [1.5, 'bunch', '1½ bunches'],
+    [0.5, 'bunch', '½ bunch'],
+    [7.3, 'leaf', '7 leaves'],
+  ])('%f %s is %s', (quantity, unit, said) => {
+    expect(printAmount({ quantity, unit })).toBe(said);
+  });
+
+  it.each<[number, Amount['unit'], string]>([
+    [2.4, 'clove', '2'],
+    [283, 'g', '280'],
+    [1.347, 'l', '1.35'],
+    [1.498, 'us-cup', '1½'],
+    [0.07, 'ml', '1'],
+  ])('%f %s is set as %s', (quantity, unit, said) => {
+    expect(printQuantity({ quantity, unit })).toBe(said);
   });
 });

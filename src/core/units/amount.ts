@@ -105,6 +105,23 @@ export function roundMeasurable(value: number): number {
 
 const PLURALS: Partial<Record<CountUnit, string>> = { leaf: 'leaves', bunch: 'bunches', pinch: 'pinches' };
 
+/** What nobody halves. */
+const WHOLE: readonly CountUnit[] = ['clove', 'leaf', 'sprig', 'slice', 'sheet', 'pinch'];
+
+/** So many as can be had: whole cloves and leaves, halves of what is larger, quarters below one; never none. */
+function printCount(quantity: number, unit: CountUnit): string {
+  if (WHOLE.includes(unit)) return String(Math.max(1, Math.round(quantity)));
+  const parts = quantity < 1 ? 4 : 2;
+  return printFraction(Math.max(1 / parts, Math.round(quantity * parts) / parts));
+}
+
+/** The number of an amount as it can be measured, in its own unit: "280", "1.35", "2½", "3". */
+export function printQuantity({ quantity, unit }: Amount): string {
+  if (unit === 'g' || unit === 'ml') return String(roundMeasurable(quantity));
+  if (unit === 'kg' || unit === 'l') return trimZeros(roundMeasurable(quantity * 1000) / 1000);
+  return isMass(unit) || isVolume(unit) ? printFraction(quantity) : printCount(quantity, unit);
+}
+
 /** "1.35 l", "450 g", "2½ tbsp", "3 cloves", "4" (plain pieces): in the manner in which everything is written (`told.ts`). */
 export function printAmount(amount: Amount): string {
   const { quantity, unit } = amount;
@@ -112,17 +129,17 @@ export function printAmount(amount: Amount): string {
     const grams = roundMeasurable(quantity * MASS_IN_GRAMS[unit]);
     return grams >= 1000 ? `${trimZeros(grams / 1000)} kg` : `${grams} g`;
   }
-  if (isVolume(unit) && unit !== 'tsp' && unit !== 'tbsp') {
+  if (isVolume(unit)) {
+    if (unit === 'tsp' && quantity >= 6) return `${printFraction(quantity / 3)} tbsp`;
+    if (unit === 'tsp' || unit === 'tbsp') return `${printFraction(quantity)} ${unit}`;
     const exact = quantity * VOLUME_IN_ML[unit];
     // Fine enough for cups to come back as the cups that they were.
     const ml = unit === 'ml' || unit === 'l' || exact < 10 ? roundMeasurable(exact) : Math.round(exact / 5) * 5;
     return ml >= 1000 ? `${trimZeros(ml / 1000)} l` : `${ml} ml`;
   }
-  if (unit === 'tsp' && quantity >= 6) return `${printFraction(quantity / 3)} tbsp`;
-  if (unit === 'tsp' || unit === 'tbsp') return `${printFraction(quantity)} ${unit}`;
-  if (unit === 'piece') return printFraction(quantity);
-  const number = printFraction(quantity);
-  return `${number} ${quantity > 1 ? (PLURALS[unit] ?? `${unit}s`) : unit}`;
+  const number = printCount(quantity, unit);
+  if (unit === 'piece') return number;
+  return `${number} ${/^(?:1|[¼½¾])$/.test(number) ? unit : (PLURALS[unit] ?? `${unit}s`)}`;
 }
 
 function trimZeros(value: number): string {

@@ -1,6 +1,6 @@
 'use client';
 
-import type { Amount } from '@/core/units/amount';
+import { type Amount, printQuantity } from '@/core/units/amount';
 import { amountIn, unitChoices } from '@/core/units/amount-in';
 import { readQuantity } from '@/core/units/measures';
 import { KeptField } from '@/ui/kept-field';
@@ -23,7 +23,7 @@ export function AmountField({ name, amount, onChange }: AmountFieldProps) {
         hideLabel
         label={`How much ${name}`}
         inputMode="decimal"
-        value={toldHere(String(Number(shown.quantity.toFixed(2))))}
+        value={toldHere(printQuantity(shown))}
         className="w-20 text-right"
         fault={(text) =>
           (readQuantity(text) ?? 0) > 0 ? null : `${name}: a number above 0, such as 2 or 1½; kept as it was.`

@@ -58,10 +58,9 @@ async function pressDue(page: Page): Promise<boolean> {
   return press(over.getByRole('button', { name: /^done/ }).first());
 }
 
-// To the next moment of the plan; in steps of four minutes; in steps of eleven, as in a tab that is hardly ever woken.
+// To the next moment of the plan, and in steps of eleven minutes, as in a tab that is hardly ever woken.
 for (const [speed, step] of [
   ['moment by moment', null],
-  ['four minutes at a time', 4],
   ['eleven minutes at a time', 11],
 ] as const) {
   test(`a sample meal is cooked to the end ${speed}, with a "not yet", an undo and a reload, and teaches`, async ({

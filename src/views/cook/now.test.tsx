@@ -41,7 +41,7 @@ const MEALS: readonly (readonly [name: string, meal: Meal])[] = [
 describe('the words at the stove', () => {
   for (const [name, meal] of MEALS) {
     it(`miss no word, amount or caution of ${name}`, async () => {
-      const plan = await planned(meal, 10, 2);
+      const plan = await planned(meal, 2, 1);
       const shown = new Map<string, string>();
       const show = (key: string, card: React.ReactNode) => shown.set(key, `${shown.get(key) ?? ''} ${read(card)}`);
       const { session } = await cookThrough({

@@ -69,8 +69,8 @@ describe.each(SAMPLE_MEALS.map((sample) => [sample.setting.name, sample] as cons
   beforeAll(async () => {
     plan = await planned(
       { ...sample.setting, day: '2026-11-28', kitchen: sample.kitchen, dishes: sample.dishes },
-      20,
-      4,
+      2,
+      1,
     );
   });
 

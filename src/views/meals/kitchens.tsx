@@ -60,7 +60,9 @@ export function Kitchens({ kitchens }: { readonly kitchens: readonly Kitchen[] }
               >
                 {name}
               </Link>
-              <span className="ml-2 text-sm text-faint">{sizeOf(burners.length, ovens.length, people.length)}</span>
+              <span className="-mt-2 block pb-1 text-sm text-faint">
+                {sizeOf(burners.length, ovens.length, people.length)}
+              </span>
             </span>
             <span className="flex shrink-0">
               <button

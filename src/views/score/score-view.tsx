@@ -386,10 +386,10 @@ function ByTheClock({ plan, dishIds, selected, onSelect, hand }: ByTheClockProps
           <button
             type="button"
             aria-pressed={step.key === selected}
-            className={`grid min-h-12 w-full grid-cols-[3.4rem_0.5rem_1fr] items-center gap-x-3 border-b border-line py-1.5 text-left ${step.key === selected ? 'bg-soft' : ''}`}
+            className={`grid min-h-12 w-full grid-cols-[4.6rem_0.5rem_1fr] items-center gap-x-3 border-b border-line py-1.5 text-left ${step.key === selected ? 'bg-soft' : ''}`}
             onClick={() => onSelect(step.key)}
           >
-            <span className="font-semibold">{clock(step.start)}</span>
+            <span className="whitespace-nowrap font-semibold">{clock(step.start)}</span>
             <span
               aria-hidden
               className="h-full min-h-9 rounded-full"

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { makeDish } from '@/core/dish/technique';
+import { makeDish } from '@/core/dish/parts';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import type { Meal } from '@/core/meal/meal';
 import { asPlannedUntil, inTable } from './browser-store';

@@ -12,12 +12,20 @@ export function allergensIn(name: string): readonly string[] {
 /** A dish with what it takes from others, and what these are when they are known. */
 export interface Eaten extends Pick<Dish, 'ingredients'> {
   readonly takes?: Dish['takes'];
+  /** What it makes itself: it is not bought where another part of it takes it. */
+  readonly gives?: Dish['gives'];
+}
+
+/** What is bought because the dish does not make it. */
+function boughtIn({ takes = [], gives = [] }: Eaten): readonly string[] {
+  const made = new Set(gives.map(({ product }) => product));
+  return takes.filter(({ product }) => !made.has(product)).map(({ otherwise }) => otherwise);
 }
 
 /** What of a dish nobody knows: ingredients by their names, and what is bought because no dish of the meal makes it. */
-export function unknownOf({ ingredients, takes = [] }: Eaten): readonly string[] {
-  const own = ingredients.filter((item) => unknownIn(item).length > 0).map(({ name }) => name);
-  const bought = takes.map(({ otherwise }) => otherwise).filter((name) => unknownIn({ name }).length > 0);
+export function unknownOf(dish: Eaten): readonly string[] {
+  const own = dish.ingredients.filter((item) => unknownIn(item).length > 0).map(({ name }) => name);
+  const bought = boughtIn(dish).filter((name) => unknownIn({ name }).length > 0);
   return [...new Set([...own, ...bought])];
 }
 
@@ -28,7 +36,7 @@ export function askedAbout({ ingredients }: Pick<Dish, 'ingredients'>): readonly
 
 /** The strictest diet that a dish suits; "not known" where something in it is not known and nothing in it says meat already. */
 export function dietOf(dish: Eaten): Diet | 'not known' {
-  const bought = (dish.takes ?? []).flatMap(({ otherwise }) => readFood(otherwise).foods);
+  const bought = boughtIn(dish).flatMap((name) => readFood(name).foods);
   const foods = [...dish.ingredients.flatMap(foodsOf), ...bought];
   const diet = foods.reduce<Diet>((sum, food) => looser(sum, food.diet), 'vegan');
   return diet !== 'with meat' && unknownOf(dish).length > 0 ? 'not known' : markedDiet(dish, diet);
@@ -48,12 +56,12 @@ export function unlessOf({ ingredients }: Pick<Dish, 'ingredients'>): readonly s
 }
 
 /** All allergens of a dish: as marked, and as the names say. Of what is not known nothing is said: see `unknownOf`. */
-export function allergensOf({ ingredients, takes = [] }: Eaten): readonly string[] {
-  const own = ingredients.flatMap((item) => [
+export function allergensOf(dish: Eaten): readonly string[] {
+  const own = dish.ingredients.flatMap((item) => [
     ...item.allergens,
     ...foodsOf(item).flatMap(({ allergens }) => allergens),
   ]);
-  return inOrder([...own, ...takes.flatMap(({ otherwise }) => allergensIn(otherwise))]);
+  return inOrder([...own, ...boughtIn(dish).flatMap(allergensIn)]);
 }
 
 function inOrder(found: readonly string[]): readonly string[] {

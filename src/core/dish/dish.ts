@@ -127,15 +127,17 @@ export interface VesselUse {
   readonly washMinutes: number;
 }
 
-/** Something this dish makes that another takes: a strained stock. */
+/** Something this dish makes that another takes, or another part of itself: a strained stock. */
 export interface Gives {
   readonly product: string;
   readonly name: string;
   readonly step: string;
   readonly amount: Amount;
+  /** It may stand a night in the cold, though its dish comes to the table by itself. */
+  readonly overnight?: boolean;
 }
 
-/** Something taken from another dish of the meal, at the start of a step. */
+/** Something taken from another dish of the meal, or from another part of the same dish, at the start of a step. */
 export interface Takes {
   readonly product: string;
   readonly step: string;

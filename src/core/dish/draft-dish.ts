@@ -1,7 +1,8 @@
 import { type Amount, scaleAmount } from '@/core/units/amount';
 import type { Dish } from './dish';
 import type { Filling, Made, More } from './made';
-import { makeDish, type Technique } from './technique';
+import { makeDish } from './parts';
+import type { Technique } from './technique';
 import { techniqueOf } from './techniques/all';
 
 /** A dish under the cook's hand: what is said of it, from which the dish itself follows. */
@@ -13,7 +14,7 @@ export interface DishDraft extends Made {
 
 /** A fresh draft of a technique. */
 export function beginDraft(technique: Technique, id: string, servings: number): DishDraft {
-  return { id, name: technique.name, servings, technique: technique.id, ways: {}, fillings: {} };
+  return { id, name: technique.name, servings, technique: technique.id, ways: {}, fillings: {}, ...technique.begins };
 }
 
 /** The draft from which a dish was made; null for a dish that was written by hand. */
@@ -22,8 +23,7 @@ export function draftOf({ id, name, servings, made }: Dish): DishDraft | null {
 }
 
 /** The dish of a draft. Liquid that the cook has measured for its grain is not kept: it follows the balance or the school again. */
-export function dishOf({ id, name, servings, technique, ways, fillings, more }: DishDraft): Dish {
-  const said = { ways, fillings, ...(more ? { more } : {}) };
+export function dishOf({ id, name, servings, technique, ...said }: DishDraft): Dish {
   return makeDish(techniqueOf(technique), { id, name: name.trim(), servings }, said);
 }
 

@@ -1,6 +1,33 @@
 import type { SaidFood } from '@/core/food/food';
 import type { Amount } from '@/core/units/amount';
 
+/** What one part of a dish can hand to another, by what a cook calls it. */
+export const PRODUCTS = [
+  'broth',
+  'spiced water',
+  'boiled meat',
+  'marinated meat',
+  'meat in gravy',
+  'fried slices',
+  'fried pieces',
+  'crisp onions',
+  'kept oil',
+  'golden nuts',
+  'spiced butter',
+  'cooked pulses',
+  'boiled eggs',
+  'sauce',
+  'spice mix',
+] as const;
+/** One of them. */
+export type Product = (typeof PRODUCTS)[number];
+
+/** What is handed over, and the part that makes it; null: another dish of the meal. */
+export interface From {
+  readonly part: string | null;
+  readonly product: Product;
+}
+
 /** What stands in a slot of a technique instead of the usual; amounts for one portion. */
 export interface Filling {
   readonly name?: string;
@@ -8,6 +35,8 @@ export interface Filling {
   readonly cut?: string;
   readonly allergens?: readonly string[];
   readonly food?: SaidFood;
+  /** It is made by another part of the same dish, which is then all that counts. */
+  readonly from?: From;
 }
 
 /** Something that goes in beside what the technique asks for; its amount for one portion. */
@@ -20,8 +49,8 @@ export interface More {
   readonly food?: SaidFood;
 }
 
-/** From what a technique made a dish: what a cook says to have one. */
-export interface Made {
+/** From what a technique made a dish or a part of one: what a cook says to have it. */
+export interface Said {
   readonly technique: string;
   /** Way of each choice; the usual one where none is said. */
   readonly ways: Readonly<Record<string, string>>;
@@ -29,4 +58,28 @@ export interface Made {
   readonly fillings: Readonly<Record<string, Filling | null>>;
   /** What goes in besides. */
   readonly more?: readonly More[];
+}
+
+/** A part of a dish: made by a technique of its own, and handed to another part. */
+export interface MadePart extends Said {
+  /** Letters, figures and hyphens: ids of what is in it begin with it. */
+  readonly id: string;
+}
+
+/** What is done to a vessel between two parts that use it. */
+export const BETWEEN = ['as it is', 'wiped', 'rinsed'] as const;
+/** One of them. */
+export type Between = (typeof BETWEEN)[number];
+
+/** A vessel that goes from part to part. Vessels as the whole dish knows them: "pan", or "onions_pan" of a part. */
+export interface SameVessel {
+  readonly from: string;
+  readonly to: string;
+  readonly between: Between;
+}
+
+/** What a cook says to have a whole dish: the part that comes to the table, and those that are made for it. */
+export interface Made extends Said {
+  readonly parts?: readonly MadePart[];
+  readonly same?: readonly SameVessel[];
 }

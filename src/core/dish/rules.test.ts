@@ -6,8 +6,9 @@ import { allergensOf, dietOf } from './diet';
 import type { Dish } from './dish';
 import { handlesRaw } from './foods';
 import { KEEPING, keepsOf } from './keeping';
+import { makeDish } from './parts';
 import { measuredAt, neverHeated, ruleFor, ruleOf, sayRule } from './rules';
-import { makeDish, type Technique } from './technique';
+import type { Technique } from './technique';
 import { TECHNIQUES, techniqueOf } from './techniques/all';
 import { chop, dish, follow, fry, item, leave, pot, waits } from './write';
 

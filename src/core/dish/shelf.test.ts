@@ -2,10 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { beefCheeks, harvestDishes } from '@/demo/harvest';
 import { checkDish } from './check';
 import { allergensIn, allergensOf, dietOf } from './diet';
+import { makeDish } from './parts';
 import { cardOf, search } from './search';
 import { SHELF, withShelf } from './shelf';
 import { minutesOf, stripOf } from './strip';
-import { differences, makeDish } from './technique';
+import { differences } from './technique';
 import { techniqueOf } from './techniques/all';
 
 const cards = SHELF.map(cardOf);

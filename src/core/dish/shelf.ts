@@ -1,7 +1,7 @@
 import type { Amount, Unit } from '@/core/units/amount';
 import type { Dish } from './dish';
 import type { Filling } from './made';
-import { makeDish } from './technique';
+import { makeDish } from './parts';
 import { techniqueOf } from './techniques/all';
 
 const SERVINGS = 4;

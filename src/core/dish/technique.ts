@@ -1,8 +1,7 @@
 import { type Amount, scaleAmount } from '@/core/units/amount';
 import { amountAs } from '@/core/units/amount-in';
 import type { Dish, Ingredient } from './dish';
-import type { Filling, Made, More } from './made';
-import { dish } from './write';
+import type { Filling, Made, More, Product, Said } from './made';
 
 /** One of several ways at a point where cooks differ. */
 export interface Way {
@@ -34,6 +33,10 @@ export interface Slot {
   readonly grows?: boolean;
   /** The dish works without it. */
   readonly mayMiss?: boolean;
+  /** What may stand here that another part makes. */
+  readonly takes?: readonly Product[];
+  /** Longest minutes that it may wait here after it was made, where that is less than what it bears. */
+  readonly within?: number;
 }
 
 /** What a builder has to work with. */
@@ -44,10 +47,28 @@ export interface Brief {
   /** The ingredient in a slot, or null where it is left out. */
   readonly item: (slot: string) => Ingredient | null;
   readonly has: (slot: string) => boolean;
+  /** What stands in the slot that another part or dish makes; null where it is bought. */
+  readonly handed: (slot: string) => Handed | null;
   /** Those of these slots that are filled, for a step's `uses`. */
   readonly uses: (...slots: string[]) => readonly string[];
   /** What is in the slot, in a sentence: "the leeks". */
   readonly named: (slot: string) => string;
+}
+
+/** What a part can hand to another. */
+export interface Offer {
+  readonly product: Product;
+  /** "lamb broth, hot". */
+  readonly name: string;
+  /** The step at whose end it is there. */
+  readonly step: string;
+  readonly amount: Amount;
+  /** Longest minutes that it waits; null: any. */
+  readonly within: number | null;
+  /** Waiting longer is allowed but a pity. */
+  readonly rather?: number;
+  /** It may stand a night in the cold. */
+  readonly overnight?: boolean;
 }
 
 /** What a builder gives: a dish but for what every dish has; `amounts` overrules the amounts of slots. */
@@ -56,6 +77,8 @@ export type Built = Pick<Dish, 'steps' | 'links' | 'lands'> &
     readonly amounts?: Readonly<Record<string, Amount>>;
     /** Names of slots where the cook has said none. */
     readonly names?: Readonly<Record<string, string>>;
+    /** What it can hand to another part. */
+    readonly offers?: readonly Offer[];
   };
 
 /** What a technique is found under. */
@@ -72,17 +95,43 @@ export interface Technique {
   readonly slots: readonly Slot[];
   /** What stands in a slot instead of its usual, by the ways that are chosen; what the cook says goes before it. */
   readonly instead?: (way: (choice: string) => string) => Readonly<Record<string, Filling>>;
+  /** It makes no dish by itself, only a part for others. */
+  readonly partOnly?: boolean;
+  /** What a dish of it begins with, where the cook has said nothing: parts that are usually made for it. */
+  readonly begins?: Pick<Made, 'parts' | 'same'> & { readonly fillings?: Made['fillings'] };
   /** What usually goes wrong. */
   readonly mistakes: readonly string[];
   readonly build: (brief: Brief) => Built;
 }
 
-/** A dish by a technique. `said` may leave out all that is usual; what it says of unknown choices and slots is passed over. */
-export function makeDish(
+/** What stands in a slot that is not bought: made by another part, or by another dish of the meal. */
+export interface Handed {
+  /** Id of what is taken. */
+  readonly product: string;
+  readonly name: string;
+  /** For all the servings; null where another dish gives it, and only the taker knows how much it wants. */
+  readonly amount: Amount | null;
+}
+
+/** A part as its technique makes it, with ids of its own. */
+export interface BuiltPart extends Omit<Built, 'amounts' | 'names'> {
+  readonly ingredients: readonly Ingredient[];
+  /** The way of each choice. */
+  readonly ways: Readonly<Record<string, string>>;
+  /** Ids of the slots that are used, those handed over among them, with the step that takes each. */
+  readonly takenAt: ReadonlyMap<string, string>;
+}
+
+/**
+ * A part by a technique. What is said of unknown choices and slots is passed over; what is handed over is no ingredient of it. All ids are its
+ * own.
+ */
+export function buildPart(
   technique: Technique,
-  { id, name, servings }: Pick<Dish, 'id' | 'name' | 'servings'>,
-  said: Partial<Omit<Made, 'technique'>> = {},
-): Dish {
+  said: Partial<Said>,
+  servings: number,
+  handed: (slot: Slot) => Handed | null,
+): BuiltPart {
   const ways = Object.fromEntries(
     technique.choices.map((choice) => {
       const wanted = said.ways?.[choice.id];
@@ -91,11 +140,19 @@ export function makeDish(
   );
   const way = (choice: string) => ways[choice] ?? '';
   const instead = technique.instead?.(way) ?? {};
+  const given = new Map(
+    technique.slots.flatMap((slot) => {
+      const found = handed(slot);
+      return found ? [[slot.id, found] as const] : [];
+    }),
+  );
   const ingredients = technique.slots.flatMap((slot): Ingredient[] => {
     const filling = said.fillings?.[slot.id];
+    const hand = given.get(slot.id);
     if (filling === null && slot.mayMiss) return [];
     const usual = filling?.name === undefined ? instead[slot.id] : undefined;
-    return [filled(slot, { ...usual, ...filling }, servings)];
+    const own = filled(slot, { ...usual, ...filling }, servings);
+    return [hand ? { ...own, name: hand.name, amount: hand.amount ?? own.amount } : own];
   });
   // Builders reckon in the unit of the slot, whatever the cook measures in.
   const item = (slot: string) => {
@@ -112,19 +169,22 @@ export function makeDish(
     way,
     item,
     has: (slot) => item(slot) !== null,
+    handed: (slot) => given.get(slot) ?? null,
     uses: (...slots) => slots.filter((slot) => item(slot) !== null),
     named: (slot) => `the ${item(slot)?.name ?? 'rest'}`,
   });
   const more = moreOf(said.more ?? [], built.steps, servings);
-  const used = new Set([...built.steps.flatMap(({ uses }) => uses), ...(built.grain?.liquid ?? [])]);
-  return dish({
-    id,
-    name,
-    servings,
-    // A liquid that comes from another dish is no ingredient of this one.
+  const takenAt = new Map<string, string>();
+  for (const step of built.steps) for (const id of step.uses) if (!takenAt.has(id)) takenAt.set(id, step.id);
+  const used = new Set([...takenAt.keys(), ...(built.grain?.liquid ?? [])]);
+  return {
+    ...built,
+    ways,
+    takenAt,
+    // A liquid that comes from another part or dish is no ingredient of this one.
     ingredients: [
       ...ingredients
-        .filter((each) => used.has(each.id))
+        .filter((each) => used.has(each.id) && !given.has(each.id))
         .map((each) => ({
           ...each,
           name: said.fillings?.[each.id]?.name ?? names[each.id] ?? each.name,
@@ -132,15 +192,11 @@ export function makeDish(
         })),
       ...more.ingredients,
     ],
-    ...built,
-    steps: built.steps.map((step) => ({ ...step, uses: [...step.uses, ...(more.uses.get(step.id) ?? [])] })),
-    made: {
-      technique: technique.id,
-      ways,
-      fillings: said.fillings ?? {},
-      ...(said.more?.length ? { more: said.more } : {}),
-    },
-  });
+    steps: built.steps.map((step) => ({
+      ...step,
+      uses: [...step.uses.filter((id) => !given.has(id)), ...(more.uses.get(step.id) ?? [])],
+    })),
+  };
 }
 
 /** What goes in besides, and into which steps. */

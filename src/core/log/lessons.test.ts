@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { makeDish } from '@/core/dish/technique';
+import { makeDish } from '@/core/dish/parts';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import type { Evening } from '@/core/live/evening';
 import { cookThrough } from '@/core/live/testing/simulate';

@@ -60,9 +60,14 @@ function withAllBefore(dish: Dish, id: string): ReadonlySet<string> {
 export function stepsForTheDayBefore(dish: Dish): ReadonlySet<string> {
   const early = new Set(dish.steps.map((step) => step.id));
   if (dish.lands && !keeps(dish.lands.waits.overnight, dish.lands.waits.mostMinutes)) early.delete(dish.lands.step);
-  for (const { step } of dish.takes) early.delete(step);
+  // What one part takes from another is tied by links of the dish's own.
+  const own = new Set(dish.gives.map(({ product }) => product));
+  for (const { step, product } of dish.takes) if (!own.has(product)) early.delete(step);
+  const taken = new Set(dish.takes.map(({ product }) => product));
   // A stock is made to be given, and stands overnight; what a roast gives comes with the roast.
-  if (dish.lands) for (const { step } of dish.gives) early.delete(step);
+  if (dish.lands) {
+    for (const { step, product, overnight } of dish.gives) if (!overnight && !taken.has(product)) early.delete(step);
+  }
   for (let size = -1; size !== early.size; ) {
     size = early.size;
     for (const link of dish.links) {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { makeDish } from '@/core/dish/technique';
+import { makeDish } from '@/core/dish/parts';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import { mealOf, planned } from '@/core/testing/meals';
 import { barleyLeeks, mushroomStock } from '@/demo/harvest';

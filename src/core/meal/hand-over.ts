@@ -1,6 +1,6 @@
 import type { Eaten } from '@/core/dish/diet';
 import type { Dish, Gives, Takes } from '@/core/dish/dish';
-import { type Amount, MASS_IN_GRAMS, VOLUME_IN_ML } from '@/core/units/amount';
+import { type Amount, MASS_IN_GRAMS, printAmount, VOLUME_IN_ML, type VolumeUnit } from '@/core/units/amount';
 
 /** What a dish of the meal gives to another. */
 export interface Giver {
@@ -9,14 +9,19 @@ export interface Giver {
 }
 
 /**
- * What of a meal a dish takes: the very thing it names; where it wants just any stock, the first stock there is. Never its own.
+ * What of a meal a dish takes: the very thing it names, its own parts' first of all; then what a part of another dish gives of the kind; where
+ * it wants just any stock, the first stock there is.
  */
 export function giverOf(dishes: readonly Dish[], taker: Dish, { product }: Pick<Takes, 'product'>): Giver | null {
+  const own = taker.gives.find((give) => give.product === product);
+  if (own && taker.takes.some((take) => take.product === product))
+    return { dish: dishes.find(({ id }) => id === taker.id) ?? taker, give: own };
   const all = dishes
     .filter((dish) => dish.id !== taker.id)
     .flatMap((dish) => dish.gives.map((give) => ({ dish, give })));
   return (
     all.find(({ give }) => give.product === product) ??
+    all.find(({ give }) => give.product.endsWith(`_${product}`)) ??
     (product === ANY_STOCK ? all.find(({ give }) => /\b(?:stock|broth)$/.test(give.product)) : undefined) ??
     null
   );
@@ -90,6 +95,41 @@ export function partFaults(dishes: readonly Dish[]): readonly PartFault[] {
       faults.push({ kind: 'unused', giver: givers[0]! });
   }
   return faults;
+}
+
+/** What is over after all have taken is told from here on; less is within measuring. Litres; common practice, no source. */
+const WORTH_KEEPING = 0.15;
+
+/**
+ * How far what a dish gives at a step goes among dishes scaled to their people, in a sentence for the one who measures it; empty where it is
+ * no liquid, or nothing takes it.
+ */
+export function sayMeasured(dishes: readonly Dish[], dish: Dish, step: string): string {
+  const sentences = dish.gives
+    .filter((give) => give.step === step && give.amount.unit in VOLUME_IN_ML)
+    .map((give) => {
+      const takes = dishes.flatMap((taker) =>
+        taker.takes
+          .filter((take) => {
+            const giver = giverOf(dishes, taker, take);
+            return giver?.dish.id === dish.id && giver.give.product === give.product;
+          })
+          .map(({ amount }) => amount),
+      );
+      const taken = takes.length > 0 ? sumIn(give.amount, takes) : null;
+      if (taken === null) return '';
+      const { quantity, unit } = give.amount;
+      const says = (of: number) => printAmount({ quantity: of, unit });
+      const litre = 1000 / VOLUME_IN_ML[unit as VolumeUnit];
+      if (taken > quantity * (1 + WITHIN_MEASURING)) {
+        return `There will be about ${says(quantity)}, and ${says(taken)} is wanted: top it up with ${says(taken - quantity)} of boiling water, and taste for salt.`;
+      }
+      const over = quantity - taken;
+      return over >= WORTH_KEEPING * litre
+        ? `There will be about ${says(quantity)}: ${says(taken)} is wanted, and the ${says(over)} over is worth keeping in small boxes, cooled fast and frozen.`
+        : `There will be about ${says(quantity)}, as much as is wanted.`;
+    });
+  return sentences.filter((each) => each !== '').join(' ');
 }
 
 /** What amounts add up to in the unit of another; null where they are of different kinds. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Dish } from '@/core/dish/dish';
-import { makeDish } from '@/core/dish/technique';
+import { makeDish } from '@/core/dish/parts';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import { cookThrough } from '@/core/live/testing/simulate';
 import { recordsOf } from '@/core/log/records';

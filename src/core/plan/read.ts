@@ -3,7 +3,7 @@ import type { Dish } from '@/core/dish/dish';
 import type { Range } from '@/core/heat/boil';
 import { celsiusAfter, type PotStands } from '@/core/heat/cool';
 import type { Kitchen } from '@/core/kitchen/kitchen';
-import { giverOf, type PartFault, partFaults, sayPartFault } from '@/core/meal/hand-over';
+import { giverOf, type PartFault, partFaults, sayMeasured, sayPartFault } from '@/core/meal/hand-over';
 import { holdOfPerson, holdOfVessel, readUnit, stationId, unitId } from '@/core/meal/keys';
 import { type Meal, roomOf } from '@/core/meal/meal';
 import { stationsFor } from '@/core/meal/stations';
@@ -156,7 +156,7 @@ function partOfPlan(
   const [least, most] = rests ? [part.minutes.shortest, part.minutes.longest] : (row.spread ?? [minutes, minutes]);
   return {
     name: part.parts > 1 ? `${step.name} ${part.part}/${part.parts}` : step.name,
-    says: step.says,
+    says: [step.says, sayMeasured(compiled.dishes, dish, step.id)].filter((each) => each !== '').join(' '),
     part: part.part,
     parts: part.parts,
     shortestEnd: end - minutes + least,

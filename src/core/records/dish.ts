@@ -13,6 +13,16 @@ import {
   type VesselUse,
   type Waits,
 } from '@/core/dish/dish';
+import {
+  BETWEEN,
+  type Filling,
+  type From,
+  type Made,
+  type MadePart,
+  type More,
+  PRODUCTS,
+  type SameVessel,
+} from '@/core/dish/made';
 import { DIETS, KINDS, type SaidFood, STATES } from '@/core/food/food';
 import { GRAINS } from '@/core/grain/grains';
 import { METHODS } from '@/core/grain/methods';
@@ -32,6 +42,8 @@ import {
 
 const id = idShape(100);
 const name = lineShape(120).required();
+/** Parts that a dish may be made of. */
+const MOST_PARTS = 20;
 const centimetres = Joi.number().min(0).max(150);
 
 /** An amount in a unit that is known. */
@@ -97,6 +109,42 @@ export const saidFoodShape = recordOf<SaidFood>({
     .required(),
   allergens: Joi.array().items(Joi.string().max(60)).max(30).required(),
 });
+
+/** Letters, figures and hyphens: what is made by a part is known by it. */
+const partId = Joi.string()
+  .pattern(/^[a-z0-9-]{1,40}$/, 'letters, figures and hyphens')
+  .required();
+const from = recordOf<From>({
+  part: partId.allow(null),
+  product: Joi.string()
+    .valid(...PRODUCTS)
+    .required(),
+});
+const filling = recordOf<Filling>({
+  name: Joi.string().min(1).max(120),
+  amount: amountShape,
+  cut: words,
+  allergens: Joi.array().items(Joi.string().max(60)),
+  food: saidFoodShape,
+  from,
+});
+const said = {
+  technique: Joi.string().max(60).required(),
+  ways: Joi.object().pattern(Joi.string().max(60), Joi.string().max(60)).required(),
+  fillings: Joi.object().pattern(Joi.string().max(60), filling.allow(null)).required(),
+  more: Joi.array()
+    .items(
+      recordOf<More>({
+        id: id.required(),
+        name: Joi.string().min(1).max(120).required(),
+        amount: amountShape.required(),
+        step: id.optional(),
+        food: saidFoodShape,
+      }),
+    )
+    .max(60)
+    .unique('id'),
+};
 
 /** A dish as it is written. */
 export const dishShape = recordOf<Dish>({
@@ -208,7 +256,7 @@ export const dishShape = recordOf<Dish>({
     .max(40)
     .required(),
   gives: Joi.array()
-    .items(recordOf<Gives>({ product: id, name, step: id, amount: amountShape.required() }))
+    .items(recordOf<Gives>({ product: id, name, step: id, amount: amountShape.required(), overnight: Joi.boolean() }))
     .max(20)
     .required(),
   takes: Joi.array()
@@ -252,32 +300,22 @@ export const dishShape = recordOf<Dish>({
     set: Joi.boolean().valid(true),
     alone: Joi.boolean().valid(true),
   }),
-  made: Joi.object({
-    technique: Joi.string().max(60).required(),
-    ways: Joi.object().pattern(Joi.string().max(60), Joi.string().max(60)).required(),
-    fillings: Joi.object()
-      .pattern(
-        Joi.string().max(60),
-        Joi.object({
-          name: Joi.string().min(1).max(120),
-          amount: amountShape,
-          cut: words,
-          allergens: Joi.array().items(Joi.string().max(60)),
-          food: saidFoodShape,
-        }).allow(null),
-      )
-      .required(),
-    more: Joi.array()
+  made: recordOf<Made>({
+    ...said,
+    parts: Joi.array()
+      .items(recordOf<MadePart>({ id: partId, ...said }))
+      .max(MOST_PARTS)
+      .unique('id'),
+    same: Joi.array()
       .items(
-        Joi.object({
-          id: id.required(),
-          name: Joi.string().min(1).max(120).required(),
-          amount: amountShape.required(),
-          step: id.optional(),
-          food: saidFoodShape,
+        recordOf<SameVessel>({
+          from: id,
+          to: id,
+          between: Joi.string()
+            .valid(...BETWEEN)
+            .required(),
         }),
       )
-      .max(60)
-      .unique('id'),
+      .max(40),
   }),
 });

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { checkDish } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
-import { makeDish, type Technique } from '@/core/dish/technique';
+import { beginDraft, dishOf } from '@/core/dish/draft-dish';
+import { makeDish } from '@/core/dish/parts';
+import type { Technique } from '@/core/dish/technique';
 import { checkMeal } from '@/core/meal/check';
 import { planMeal } from '@/core/plan/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
@@ -12,10 +14,15 @@ import { TECHNIQUES, techniqueOf } from './all';
 const make = (technique: Technique, ways: Record<string, string> = {}, servings = 4) =>
   makeDish(technique, { id: 'it', name: technique.name, servings }, { ways });
 
-/** The usual dish, and one for each other way of each choice. */
+/** As a draft of it begins: with the parts that are usually made for it. */
+const begun = (technique: Technique, ways: Record<string, string> = {}, servings = 4) =>
+  dishOf({ ...beginDraft(technique, 'it', servings), ways });
+
+/** The usual dish, and one for each other way of each choice; with its parts, where there are any. */
 const variants = (technique: Technique): readonly Dish[] => [
   make(technique),
-  ...technique.choices.flatMap(({ id, ways }) => ways.slice(1).map((way) => make(technique, { [id]: way.id }))),
+  ...(technique.begins ? [begun(technique)] : []),
+  ...technique.choices.flatMap(({ id, ways }) => ways.slice(1).map((way) => begun(technique, { [id]: way.id }))),
 ];
 
 describe('the techniques', () => {
@@ -64,7 +71,7 @@ describe.each(TECHNIQUES.map((technique) => [technique.name, technique] as const
   });
 
   it.each([1, 4, 40])('can be cooked alone for %i', async (people) => {
-    for (const dish of people === 4 ? variants(technique) : [make(technique)]) {
+    for (const dish of people === 4 ? variants(technique) : [begun(technique)]) {
       const meal = mealOf([dish], { people, kitchen: largeKitchen, hour: '20:00' });
       expect(checkMeal(meal)).toEqual([]);
       const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds: 5, rounds: 1, explain: false } });

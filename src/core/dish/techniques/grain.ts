@@ -1,326 +1,42 @@
-import type { DishGrain, Link, Step, Takes } from '@/core/dish/dish';
-import { usualBalance } from '@/core/dish/grain-of';
-import type { Brief, Built, Slot, Technique, Way, WayChoice } from '@/core/dish/technique';
+import type { Step } from '@/core/dish/dish';
+import type { Brief, Technique } from '@/core/dish/technique';
 import { bake, chop, follow, fry, leave, pot, rest, simmer, waits, work } from '@/core/dish/write';
-import { GRAINS, grainOf, litresDry } from '@/core/grain/grains';
-import { methodOf } from '@/core/grain/methods';
-import { GRAMS_PER_TEASPOON, litresInPot, saltToAdd } from '@/core/grain/rules';
-import { type Amount, MASS_IN_GRAMS, type MassUnit } from '@/core/units/amount';
+import { grainOf } from '@/core/grain/grains';
+import { MASS_IN_GRAMS, type MassUnit } from '@/core/units/amount';
+import {
+  boil,
+  bowlOf,
+  brothSlot,
+  called,
+  fatSlot,
+  finishSlot,
+  fluffed,
+  type Grainy,
+  grainOfDish,
+  grainSlot,
+  HOT_LIQUID,
+  holds,
+  kinds,
+  LIQUID,
+  landed,
+  liquidUses,
+  MEASURE,
+  measured,
+  onionSlot,
+  pour,
+  pourHot,
+  readied,
+  resting,
+  saltAmount,
+  saltSlot,
+  slowed,
+  spiceSlot,
+  takesStock,
+  times,
+  waterSlot,
+  withBowl,
+} from './grain-kit';
 import { chain, GRAIN_KEEPS, HEAVY, present, SEAL, SOAK, STEAM, WASH } from './words';
-
-/** What stays in separate grains when it is boiled in measured liquid: not what cooks to a mush, nor what only swells. */
-const KERNELS = GRAINS.map(({ id }) => id).filter((id) => !['polenta', 'oats', 'couscous', 'bulgur-fine'].includes(id));
-
-/** Which grain: all that such a method can take, the one it is told for first. */
-function kinds(first: string, ids: readonly string[] = KERNELS): WayChoice {
-  const order = [first, ...ids.filter((id) => id !== first)];
-  const way = (id: string): Way => {
-    const { name, minutes, takesUp } = grainOf(id);
-    const [least, most] = minutes;
-    return {
-      id,
-      says: name,
-      because: `${least} to ${most} min covered; a gram takes up ${takesUp[0]} to ${takesUp[1]} g of water.`,
-    };
-  };
-  return { id: 'kind', asks: 'Which grain?', ways: order.map(way) };
-}
-
-const MEASURE: WayChoice = {
-  id: 'measure',
-  asks: 'How much liquid?',
-  ways: [
-    {
-      id: 'balance',
-      says: 'by the balance',
-      because: 'What this grain takes up and what boils off, added up: it follows the kind, the soak and the people.',
-    },
-    {
-      id: 'school',
-      says: 'by the school’s ratio',
-      because:
-        'The old rule of this way of cooking, told for its own grain: easy to remember, and right for a family pot.',
-    },
-  ],
-};
-
-const LIQUID: WayChoice = {
-  id: 'liquid',
-  asks: 'In what?',
-  ways: [
-    { id: 'water', says: 'water', because: 'The grain tastes of itself; salt it well.' },
-    {
-      id: 'stock',
-      says: 'a stock of this meal',
-      because: 'Deeper, but the grain cannot start until the stock is strained; count the salt that it carries.',
-    },
-  ],
-};
-
-const grainSlot: Slot = { id: 'grain', asks: 'the grain', usual: 'grain', amount: { quantity: 70, unit: 'g' } };
-const waterSlot: Slot = { id: 'water', asks: 'the liquid', usual: 'water', amount: { quantity: 150, unit: 'ml' } };
-const saltSlot: Slot = { id: 'salt', asks: 'salt', usual: 'fine salt', amount: { quantity: 0.3, unit: 'tsp' } };
-const fatSlot: Slot = { id: 'fat', asks: 'the fat', usual: 'oil', amount: { quantity: 0.6, unit: 'tbsp' } };
-const onionSlot: Slot = {
-  id: 'onion',
-  asks: 'the onion',
-  usual: 'onion',
-  amount: { quantity: 0.25, unit: 'piece' },
-  cut: 'finely chopped',
-  mayMiss: true,
-};
-const spiceSlot: Slot = {
-  id: 'spice',
-  asks: 'whole spices or herbs',
-  usual: 'bay',
-  amount: { quantity: 2, unit: 'leaf' },
-  grows: false,
-  mayMiss: true,
-};
-const finishSlot: Slot = {
-  id: 'finish',
-  asks: 'what is folded in at the end',
-  usual: 'chopped parsley',
-  amount: { quantity: 5, unit: 'g' },
-  mayMiss: true,
-};
-
-interface Grainy {
-  readonly kind: ReturnType<typeof grainOf>;
-  readonly method: string;
-  readonly soaked: boolean;
-  readonly grams: number;
-  readonly litres: number;
-  readonly stock: boolean;
-  readonly potLitres: number;
-  /** Litres that a sauce brings; nothing where there is none. */
-  readonly besides: number;
-  /** Nothing in the pot gives juice. */
-  readonly alone: boolean;
-  /** By a school's ratio, which follows no burner. */
-  readonly bySchool: boolean;
-}
-
-/** The numbers of a grain dish: grams from its slot, litres from the balance or the school. */
-function measured(brief: Brief, method: string, more: { besides?: number; alone?: boolean } = {}): Grainy {
-  const { besides = 0, alone = false } = more;
-  const kind = grainOf(brief.way('kind'));
-  const { quantity, unit } = brief.item('grain')!.amount;
-  const grams = quantity * (unit in MASS_IN_GRAMS ? MASS_IN_GRAMS[unit as MassUnit] : 1);
-  const soaked = brief.way('soak') === 'yes' && kind.soak !== null;
-  const [least, most] = methodOf(method).ratio;
-  const wanted =
-    brief.way('measure') === 'school'
-      ? litresDry(kind, grams) * ((least + most) / 2)
-      : usualBalance({ kind: kind.id, method, soaked, ...(alone ? { alone } : {}) }, grams).liquid.likely;
-  const litres = Math.max(0, wanted - besides);
-  return {
-    kind,
-    method,
-    soaked,
-    grams,
-    litres: Math.max(0.02, Math.round(litres * 200) / 200),
-    stock: brief.way('liquid') === 'stock',
-    potLitres: Math.max(1, Math.round(litresInPot(kind, grams, wanted) * 10) / 10),
-    besides,
-    alone,
-    bySchool: brief.way('measure') === 'school',
-  };
-}
-
-/** Washing, soaking and draining, as far as they are wanted; the steps that the pot waits for. */
-function readied(brief: Brief, { kind, soaked }: Grainy): { readonly steps: Step[]; readonly links: Link[] } {
-  const washes = brief.way('wash') !== 'no';
-  const [soakLeast, soakMost] = kind.soak ?? [0, 0];
-  const wash = washes
-    ? work('wash', 'wash', 4, 'Wash the grain in several waters until they run clear.', {
-        uses: ['grain'],
-        ...(soaked ? { vessel: 'bowl' } : {}),
-        doneWhen: 'the water is clear',
-      })
-    : null;
-  const soak = soaked
-    ? rest(
-        'soak',
-        'soak',
-        [Math.max(1, soakLeast), Math.max(1, soakLeast), Math.max(1, soakMost)],
-        'Leave it covered with cold water.',
-        {
-          vessel: 'bowl',
-          doneWhen: 'a grain breaks between the nails',
-        },
-      )
-    : null;
-  const drain =
-    washes || soaked
-      ? work('drain', 'drain', 2, 'Drain it well, and let it stand in the sieve.', {
-          ...(soaked ? { vessel: 'bowl' } : {}),
-          doneWhen: 'nothing drips any more',
-        })
-      : null;
-  // What is soaked without washing must be covered by someone.
-  const cover =
-    soak && !wash
-      ? work('cover', 'cover', 1, 'Cover the grain with cold water, three fingers over it.', {
-          uses: ['grain'],
-          vessel: 'bowl',
-        })
-      : null;
-  const steps = present([wash, cover, soak, drain]);
-  const links = [
-    ...(wash && soak ? [follow('wash', 'soak', 0, 0)] : []),
-    ...(cover ? [follow('cover', 'soak', 0, 0)] : []),
-    ...(soak ? [follow('soak', 'drain', 0, Math.max(0, soakMost - soakLeast), 5)] : []),
-    ...(wash && !soak ? [follow('wash', 'drain', 0, 10, 0)] : []),
-  ];
-  return { steps, links };
-}
-
-const bowlOf = ({ soaked, grams }: Grainy) =>
-  soaked ? [pot('bowl', 'soaking bowl', ['bowl'], Math.max(0.5, grams / 300), 'soakStart', 'drain', { wash: 1 })] : [];
-
-/** The bowl is taken from the first step there is. */
-function withBowl(built: Built): Built {
-  const first = built.steps.find(({ vessel }) => vessel === 'bowl')?.id;
-  return {
-    ...built,
-    vessels: (built.vessels ?? []).map((use) => (use.from === 'soakStart' && first ? { ...use, from: first } : use)),
-  };
-}
-
-/** The grain goes by its kind where the cook has not named it. */
-const called = ({ kind }: Grainy) => ({ names: { grain: kind.name } });
-
-function grainOfDish(brief: Brief, { kind, method, soaked, stock, besides, alone, bySchool }: Grainy): DishGrain {
-  const liquid = [...(stock ? ['stock'] : ['water']), ...(brief.has('milk') ? ['milk'] : [])];
-  return {
-    kind: kind.id,
-    method,
-    soaked,
-    dry: 'grain',
-    liquid,
-    ...(besides > 0 ? { besides } : {}),
-    ...(alone ? { alone } : {}),
-    ...(bySchool ? { set: true } : {}),
-  };
-}
-
-/** A stock of the meal is taken hot when the grain wants it. */
-function takesStock({ stock, litres }: Grainy, step: string): Takes[] {
-  return stock
-    ? [{ product: 'stock', step, amount: { quantity: litres, unit: 'l' }, withinMinutes: 120, otherwise: 'hot stock' }]
-    : [];
-}
-
-/** Liquid that goes boiling onto hot grain: from the kettle, or the stock as it is. */
-const pourHot = ({ stock }: Grainy) => (stock ? 'the boiling stock' : 'the water, boiling from the kettle');
-const pour = ({ stock }: Grainy) => (stock ? 'the hot stock' : 'the water');
-const boilsFrom = ({ stock, litres, grams }: Grainy) => [litres + grams / 2500, stock ? 85 : 15] as const;
-const liquidUses = (brief: Brief, { stock }: Grainy) => brief.uses(...(stock ? [] : ['water']), 'salt');
-const sealWords = (brief: Brief) =>
-  ({
-    lid: '',
-    cloth: ' A cloth under the lid, its corners tied up.',
-    foil: ' Foil under the lid.',
-    paper: ' Wet paper on the grain.',
-  })[brief.way('seal')] ?? '';
-
-const covered = (grain: Grainy, brief: Brief) =>
-  leave(
-    'covered',
-    'covered',
-    'low',
-    times(grain.kind.minutes),
-    `Cover and turn down.${sealWords(brief)} The lid stays on.`,
-    {
-      vessel: 'pot',
-      doneWhen: 'no bubbling to be heard, small craters on top',
-    },
-  );
-const resting = ({ kind }: Grainy) =>
-  rest('rest', 'rest', [kind.rest[0], kind.rest[0], kind.rest[1]], 'Off the heat, lid on.', {
-    vessel: 'pot',
-    doneWhen: `${kind.rest[0]} minutes are over`,
-  });
-/** Grain that holds together, and is meant to. */
-const STICKY: ReadonlySet<string> = new Set(['short', 'soft-long']);
-const fluffed = (brief: Brief, { kind }: Grainy) =>
-  work(
-    'fluff',
-    'fluff',
-    2,
-    brief.has('finish') ? `Loosen with a fork and fold in ${brief.named('finish')}.` : 'Loosen with a fork.',
-    {
-      vessel: 'pot',
-      uses: brief.uses('finish'),
-      cautions: [STEAM, GRAIN_KEEPS],
-      doneWhen: STICKY.has(kind.id) ? 'soft and loose, not stirred to a paste' : 'every grain by itself',
-    },
-  );
-const holds = ({ kind }: Grainy) => waits('hot', Math.min(15, kind.holds), kind.holds, 'covered, in its pot');
-
-function times([least, most]: readonly [number, number]): [number, number, number] {
-  const low = Math.max(1, least);
-  return [low, Math.max(low, Math.round((low + most) / 2)), Math.max(low, most)];
-}
-
-/** Minutes that follow the grain where a method slows it down: its own table times a factor, at least and at most what the method is told for. */
-function slowed({ kind }: Grainy, factor: number, least = 1): [number, number, number] {
-  const [low, high] = kind.minutes;
-  const [short, likely, long] = times([low, high]);
-  const by = (minutes: number) => Math.max(least, Math.round(minutes * factor));
-  return [by(short), by(likely), by(long)];
-}
-
-/** Salt that the grain still wants: a stock of the meal brings some of its own. */
-function saltAmount(brief: Brief, { kind, grams, litres, stock }: Grainy): Record<string, Amount> {
-  if (!stock || !brief.has('salt')) return {};
-  const teaspoons = saltToAdd(kind, grams, litres, 'a little too salty') / GRAMS_PER_TEASPOON;
-  return {
-    salt: teaspoons < 0.1 ? { quantity: 1, unit: 'pinch' } : { quantity: Math.round(teaspoons * 20) / 20, unit: 'tsp' },
-  };
-}
-
-/** The end that all covered grain has: covered, rest, fluff. */
-function landed(brief: Brief, grain: Grainy, before: readonly (Step | null)[]): Built {
-  const ready = readied(brief, grain);
-  const steps = present(before);
-  const tail = [covered(grain, brief), resting(grain), fluffed(brief, grain)];
-  const entry = steps.find(({ id }) => id === 'toast' || id === 'boil')!;
-  const hot = [...steps.filter(({ place }) => place.at === 'burner'), ...tail];
-  const board = steps.filter(({ place }) => place.at === 'board');
-  return withBowl({
-    steps: [...ready.steps, ...steps, ...tail],
-    links: [
-      ...ready.links,
-      ...(ready.steps.length > 0 ? [follow('drain', entry.id, 0, 30, 10)] : []),
-      ...board.map(({ id }) => follow(id, hot[0]!.id, 0, 240)),
-      ...chain(hot.slice(0, -1)),
-      follow('rest', 'fluff', 0, 20, 0),
-    ],
-    vessels: [...bowlOf(grain), pot('pot', 'grain pot', ['pot', 'casserole'], grain.potLitres, hot[0]!.id, 'fluff')],
-    takes: takesStock(grain, 'boil'),
-    lands: { step: 'fluff', waits: holds(grain) },
-    grain: grainOfDish(brief, grain),
-    ...called(grain),
-    amounts: grain.stock ? saltAmount(brief, grain) : { water: { quantity: grain.litres, unit: 'l' } },
-  });
-}
-
-/** °C of boiling liquid by the time it lies in the pot. Common practice, no source. */
-const HOT_LIQUID = 90;
-
-const boil = (brief: Brief, grain: Grainy, says: string, fromCelsius: number = boilsFrom(grain)[1]) =>
-  simmer('boil', 'boil', 'full', [3, 6, 9], says, {
-    vessel: 'pot',
-    uses: [
-      ...liquidUses(brief, grain),
-      ...brief.uses('spice'),
-      ...(brief.way('wash') === 'no' && !grain.soaked ? ['grain'] : []),
-    ],
-    boils: [boilsFrom(grain)[0], fromCelsius],
-    doneWhen: 'it bubbles all over',
-  });
 
 const absorption: Technique = {
   id: 'absorption',
@@ -328,7 +44,7 @@ const absorption: Technique = {
   family: 'grain',
   says: 'Measured water, to the boil, lid on, left alone.',
   choices: [kinds('long'), WASH, SOAK, MEASURE, LIQUID, SEAL],
-  slots: [grainSlot, waterSlot, saltSlot, spiceSlot, finishSlot],
+  slots: [grainSlot, brothSlot, saltSlot, spiceSlot, finishSlot],
   mistakes: ['Lifting the lid: each look costs steam and minutes.', 'Stirring: the starch turns it to paste.'],
   build: (brief) => {
     const grain = measured(brief, brief.way('kind') === 'soft-long' ? 'covered-soft' : 'covered');
@@ -372,7 +88,7 @@ const pilaf: Technique = {
   family: 'grain',
   says: 'Grain turned in fat first, then cooked in measured liquid.',
   choices: [kinds('long'), LIQUID, SOAK, WASH, MEASURE, SEAL],
-  slots: [grainSlot, waterSlot, saltSlot, fatSlot, onionSlot, spiceSlot, finishSlot],
+  slots: [grainSlot, brothSlot, saltSlot, fatSlot, onionSlot, spiceSlot, finishSlot],
   mistakes: [
     'Wet grain in hot fat: it spits and sticks. Drain it well.',
     'Cold liquid on hot grain: it stops, and cooks unevenly.',
@@ -605,7 +321,7 @@ const sauced: Technique = {
   choices: [kinds('parboiled', ['parboiled', 'long', 'bulgur-coarse']), WASH, MEASURE, LIQUID],
   slots: [
     grainSlot,
-    waterSlot,
+    brothSlot,
     saltSlot,
     fatSlot,
     { ...onionSlot, amount: { quantity: 0.3, unit: 'piece' } },
@@ -729,7 +445,13 @@ const coconut: Technique = {
   choices: [kinds('long', ['long', 'soft-long', 'brown', 'red', 'parboiled']), WASH, MEASURE],
   slots: [
     { ...grainSlot, amount: { quantity: 55, unit: 'g' } },
-    { id: 'pulses', asks: 'the cooked pulses', usual: 'cooked pigeon peas', amount: { quantity: 60, unit: 'g' } },
+    {
+      id: 'pulses',
+      asks: 'the cooked pulses',
+      usual: 'cooked pigeon peas',
+      amount: { quantity: 60, unit: 'g' },
+      takes: ['cooked pulses'],
+    },
     { id: 'milk', asks: 'coconut milk', usual: 'coconut milk', amount: { quantity: 50, unit: 'ml' } },
     waterSlot,
     saltSlot,
@@ -818,130 +540,6 @@ const cooker: Technique = {
   },
 };
 
-/** °C of layers that have stood in the kitchen. Common practice, no source. */
-const LAID_COOL = 20;
-
-function gramsOf(brief: Brief, slot: string): number {
-  const { quantity, unit } = brief.item(slot)!.amount;
-  return unit in MASS_IN_GRAMS ? quantity * MASS_IN_GRAMS[unit as MassUnit] : 0;
-}
-
-const turnedOut: Technique = {
-  id: 'turned-out',
-  name: 'Layered pot, turned out',
-  family: 'grain',
-  says: 'Meat or vegetables below, soaked grain above, stock poured through a sieve; turned out onto a flat dish.',
-  choices: [kinds('aged-long', ['aged-long', 'long', 'bulgur-coarse']), MEASURE],
-  slots: [
-    grainSlot,
-    waterSlot,
-    saltSlot,
-    fatSlot,
-    {
-      id: 'layers',
-      asks: 'what lies below, cooked or fried',
-      usual: 'fried slices of aubergine',
-      amount: { quantity: 110, unit: 'g' },
-    },
-    {
-      id: 'nuts',
-      asks: 'nuts to strew over',
-      usual: 'toasted almonds',
-      amount: { quantity: 8, unit: 'g' },
-      allergens: ['tree nuts'],
-      mayMiss: true,
-    },
-  ],
-  mistakes: ['Turning it too soon: it must settle.', 'A plate no wider than the rim.'],
-  build: (brief) => {
-    const grain = { ...measured(brief, 'turned-out'), soaked: grainOf(brief.way('kind')).soak !== null };
-    const litres = Math.max(
-      0.02,
-      Math.round(
-        usualBalance({ kind: grain.kind.id, method: 'turned-out', soaked: grain.soaked }, grain.grams).liquid.likely *
-          200,
-      ) / 200,
-    );
-    const inThePot = litres + grain.grams / 1000 + gramsOf(brief, 'layers') / 1000;
-    const ready = readied(brief, grain);
-    const layer = work(
-      'layer',
-      'layer',
-      [5, 7, 10],
-      `Fat into the pot, then ${brief.named('layers')}, then the drained grain, pressed lightly.`,
-      {
-        vessel: 'pot',
-        uses: brief.uses('fat', 'layers'),
-        steady: false,
-      },
-    );
-    const pouring = simmer(
-      'boil',
-      'pour, boil',
-      'medium',
-      [4, 6, 9],
-      'The hot liquid through a sieve to just above the grain; to the boil.',
-      {
-        vessel: 'pot',
-        uses: brief.uses('water', 'salt'),
-        // Hot liquid onto cool layers and grain: all of it has to come to the boil.
-        boils: [inThePot, Math.round((litres * 90 + (inThePot - litres) * LAID_COOL) / inThePot)],
-        doneWhen: 'it bubbles at the edge',
-      },
-    );
-    const low = leave(
-      'low',
-      'low',
-      'low',
-      grain.kind.id === 'bulgur-coarse' ? [15, 20, 28] : [30, 38, 50],
-      'Lid on, low.',
-      {
-        vessel: 'pot',
-        doneWhen: 'the grain on top is done',
-      },
-    );
-    const settle = rest('settle', 'settle', [15, 15, 20], 'Off the heat, lid on.', { vessel: 'pot' });
-    const turn = work(
-      'turn',
-      'turn out',
-      [3, 4, 6],
-      'A flat dish over the pot, one turn, two minutes upside down, then lift. Strew with what is to go over it.',
-      {
-        vessel: 'pot',
-        uses: brief.uses('nuts'),
-        cautions: [HEAVY, GRAIN_KEEPS],
-        doneWhen: 'it stands',
-      },
-    );
-    return withBowl({
-      steps: [...ready.steps, layer, pouring, low, settle, turn],
-      links: [
-        ...ready.links,
-        follow('drain', 'layer', 0, 30, 10),
-        { ...follow('layer', 'boil', 0, 60, 30), overnight: true },
-        ...chain([pouring, low, settle]),
-        follow('settle', 'turn', 0, 10, 2),
-      ],
-      vessels: [
-        ...bowlOf(grain),
-        pot(
-          'pot',
-          'straight pot',
-          ['pot'],
-          Math.round((grain.potLitres + gramsOf(brief, 'layers') / 1000) * 10) / 10,
-          'layer',
-          'turn',
-          { straight: true, wash: 8 },
-        ),
-      ],
-      lands: { step: 'turn', waits: waits('hot', 8, 15, 'as it stands, under a cloth') },
-      grain: { ...grainOfDish(brief, grain), liquid: ['water'] },
-      ...called(grain),
-      amounts: { water: { quantity: litres, unit: 'l' } },
-    });
-  },
-};
-
 const steeped: Technique = {
   id: 'steeped',
   name: 'Grain steeped in boiling water',
@@ -992,7 +590,7 @@ const steeped: Technique = {
         pot('bowl', 'bowl', ['bowl'], Math.max(0.7, Math.round(grain.potLitres * 8) / 10), 'pour', 'fork', { wash: 2 }),
       ],
       lands: { step: 'fork', waits: waits('warm', 20, grain.kind.holds + 20, 'covered') },
-      grain: { ...grainOfDish(brief, { ...grain, stock: false }), liquid: ['water'] },
+      grain: { ...grainOfDish(brief, { ...grain, stock: null }), liquid: ['water'] },
       ...called(grain),
       amounts: { water: { quantity: litres, unit: 'l' } },
     };
@@ -1011,11 +609,11 @@ const inBroth: Technique = {
     WASH,
     MEASURE,
   ],
-  slots: [grainSlot, waterSlot, saltSlot, { ...fatSlot, mayMiss: true }, spiceSlot, finishSlot],
+  slots: [grainSlot, brothSlot, saltSlot, { ...fatSlot, mayMiss: true }, spiceSlot, finishSlot],
   mistakes: ['Pouring the broth unmeasured.', 'Salting without tasting it: broth brings salt of its own.'],
   build: (brief) => {
     const grain = measured(brief, 'broth', { alone: true });
-    const pouring = boil(brief, grain, `The grain and ${pour(grain)}, measured; to the boil.`);
+    const pouring = boil(brief, grain, `The grain and ${pour(grain)}; to the boil.`);
     const open = simmer('open', 'open, until craters', 'medium', [3, 5, 9], 'Uncovered until the surface is dry.', {
       vessel: 'pot',
       uses: brief.uses('fat'),
@@ -1050,6 +648,5 @@ export const GRAIN_TECHNIQUES: readonly Technique[] = [
   sauced,
   coconut,
   cooker,
-  turnedOut,
   steeped,
 ];

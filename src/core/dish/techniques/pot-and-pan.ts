@@ -1,5 +1,5 @@
 import type { Step } from '@/core/dish/dish';
-import type { Brief, Slot, Technique, WayChoice } from '@/core/dish/technique';
+import type { Brief, Slot, Technique } from '@/core/dish/technique';
 import {
   atOnce,
   bake,
@@ -17,7 +17,21 @@ import {
 } from '@/core/dish/write';
 import { foodsOf } from '@/core/food/known';
 import { LIMITS } from '@/core/heat/safe-limits';
-import { BEANS, byAmount, COOLING, chain, EGGS, HOT_FAT, present, SPROUTS, STEAM } from './words';
+import {
+  BEANS,
+  byAmount,
+  COOLING,
+  chain,
+  EGGS,
+  gramsIn,
+  HOT_FAT,
+  ONION_COLOUR,
+  offered,
+  onionMinutes,
+  present,
+  SPROUTS,
+  STEAM,
+} from './words';
 
 const slot = (
   id: string,
@@ -36,23 +50,8 @@ const slot = (
 const salt = (teaspoons: number) => slot('salt', 'salt', 'fine salt', teaspoons, 'tsp');
 const oil = (tablespoons: number) => slot('oil', 'the fat', 'oil', tablespoons, 'tbsp', { grows: false });
 
-const ONION_COLOUR: WayChoice = {
-  id: 'onions',
-  asks: 'How dark the onions?',
-  ways: [
-    { id: 'golden', says: 'golden', because: 'Eight to twelve minutes: sweet, and the sauce stays light.' },
-    { id: 'soft', says: 'soft and pale', because: 'Three to five minutes: fresh and mild, for coconut and greens.' },
-    {
-      id: 'dark',
-      says: 'dark brown',
-      because: 'Twelve to twenty minutes of stirring: the colour is the taste, and the colour of the dish.',
-    },
-  ],
-};
 /** Floor that the onions of a portion cover, sliced thin: half of one, 55 g. Common practice, no source. */
 const LAYER_OF_ONIONS = 90;
-const COLOUR_MINUTES = { soft: [3, 4, 6], golden: [8, 10, 13], dark: [13, 16, 20] } as const;
-const colour = (way: string) => COLOUR_MINUTES[way as keyof typeof COLOUR_MINUTES] ?? COLOUR_MINUTES.golden;
 
 const curry: Technique = {
   id: 'curry',
@@ -77,11 +76,14 @@ const curry: Technique = {
   instead: (way) =>
     way('body') === 'coconut' ? { body: { name: 'coconut milk', amount: { quantity: 60, unit: 'ml' } } } : {},
   slots: [
-    slot('main', 'what it is of', 'squash', 170, 'g', { cut: 'in 2 cm dice' }),
+    slot('main', 'what it is of', 'squash', 170, 'g', {
+      cut: 'in 2 cm dice',
+      takes: ['fried slices', 'fried pieces', 'boiled meat', 'cooked pulses', 'boiled eggs'],
+    }),
     slot('onions', 'onions', 'onions', 0.5, 'piece', { cut: 'thinly sliced' }),
     slot('garlic', 'garlic and ginger', 'garlic', 0.6, 'clove', { cut: 'crushed', mayMiss: true }),
     { ...oil(0.75), grows: true },
-    slot('spice', 'ground spices', 'coriander and cumin, ground', 0.7, 'tsp'),
+    slot('spice', 'ground spices', 'coriander and cumin, ground', 0.7, 'tsp', { takes: ['spice mix'] }),
     slot('body', 'tomato or coconut milk', 'chopped tomatoes', 70, 'g'),
     slot('water', 'water', 'water', 60, 'ml'),
     salt(0.25),
@@ -90,9 +92,12 @@ const curry: Technique = {
   build: (brief) => {
     const late = brief.way('body') === 'coconut';
     const coconutGrams = brief.item('body')?.amount.quantity ?? 0;
-    const cut = chop('cut', 'cut', [7, 10, 14], `Cut ${brief.named('main')}.`, {
-      uses: brief.uses('main'),
-    });
+    const ready = brief.handed('main') !== null;
+    const cut = ready
+      ? null
+      : chop('cut', 'cut', [7, 10, 14], `Cut ${brief.named('main')}.`, {
+          uses: brief.uses('main'),
+        });
     const slice = chop('slice', 'slice onions', [5, 6, 9], 'Slice the onions thin and even; crush the garlic.', {
       uses: brief.uses('onions', 'garlic'),
     });
@@ -100,7 +105,7 @@ const curry: Technique = {
       'onions',
       'onions',
       'medium',
-      colour(brief.way('onions')),
+      onionMinutes(brief.way('onions')),
       'Fry the onions to their colour; a splash of water stops them.',
       {
         vessel: 'pot',
@@ -129,11 +134,12 @@ const curry: Technique = {
       'cook',
       'simmer',
       'low',
-      [14, 18, 25],
+      // What is cooked already only takes the taste.
+      ready ? [8, 10, 14] : [14, 18, 25],
       `${brief.named('main')[0]!.toUpperCase()}${brief.named('main').slice(1)} in with water and salt, lid ajar.`,
       {
         vessel: 'pot',
-        uses: brief.uses('water', 'salt'),
+        uses: brief.uses('water', 'salt', ...(ready ? ['main'] : [])),
         doneWhen: 'tender and still whole',
       },
     );
@@ -155,10 +161,10 @@ const curry: Technique = {
       : null;
     const hot = present([onions, spice, sauce, cook, coconut]);
     return {
-      steps: [cut, slice, ...hot],
+      steps: present([cut, slice, ...hot]),
       links: [
         follow('slice', 'onions', 0, 240),
-        follow('cut', 'cook', 0, 240),
+        ...(cut ? [follow('cut', 'cook', 0, 240)] : []),
         ...chain(hot.filter(({ id }) => id !== 'coconut')),
         ...(late ? [overnight(follow('cook', 'coconut', 0, 45, 20))] : []),
       ],
@@ -170,6 +176,19 @@ const curry: Technique = {
           Math.max(1.5, Math.round(brief.servings * 5) / 10),
           'onions',
           hot.at(-1)!.id,
+        ),
+      ],
+      offers: [
+        offered(
+          'meat in gravy',
+          `${brief.item('main')!.name} in its gravy`,
+          hot.at(-1)!.id,
+          gramsIn(brief, 'main') * 1.5,
+          60,
+          {
+            rather: 20,
+            overnight: true,
+          },
         ),
       ],
       lands: { step: hot.at(-1)!.id, waits: overnight(waits('hot', 30, 60, 'covered, on the lowest heat')) },
@@ -196,7 +215,7 @@ const soup: Technique = {
     slot('vegetables', 'the vegetables', 'carrots', 180, 'g', { cut: 'diced' }),
     slot('onions', 'onions', 'onions', 0.3, 'piece', { cut: 'chopped' }),
     oil(2),
-    slot('water', 'the liquid', 'water', 220, 'ml'),
+    slot('water', 'the liquid', 'water', 220, 'ml', { takes: ['broth'] }),
     salt(0.3),
     slot('cream', 'cream', 'cream', 20, 'ml', { allergens: ['milk'], mayMiss: true }),
   ],
@@ -269,6 +288,16 @@ const finishPulses = (uses: readonly string[], vessel = true) =>
     cautions: [COOLING],
     doneWhen: 'it tastes whole',
   });
+/** Dry pulses weigh two and a half times as much when they are cooked. Common practice, no source. */
+const cookedPulses = (brief: Brief) =>
+  offered(
+    'cooked pulses',
+    `cooked ${brief.item('pulses')!.name.replace(/^dried /, '')}`,
+    'finish',
+    gramsIn(brief, 'pulses') * 2.5,
+    90,
+    { overnight: true },
+  );
 const pulsesWait = overnight(waits('hot', 45, 90, 'covered, on the lowest heat'));
 
 /** Minutes of full boil that the pulses want before all else: by what they are, and by what was chosen. */
@@ -360,6 +389,7 @@ const pulsesSoaked: Technique = {
         }),
         pot('pot', 'bean pot', ['pot'], Math.max(1.2, Math.round(brief.servings * 5) / 10), 'boil', 'finish'),
       ],
+      offers: [cookedPulses(brief)],
       lands: { step: 'finish', waits: pulsesWait },
     };
   },
@@ -408,6 +438,7 @@ const pulsesQuick: Technique = {
         overnight(follow('cook', 'finish', 0, 60, 20)),
       ],
       vessels: [pot('pot', 'lentil pot', ['pot'], Math.max(1, Math.round(brief.servings * 4) / 10), 'boil', 'finish')],
+      offers: [cookedPulses(brief)],
       lands: { step: 'finish', waits: pulsesWait },
     };
   },
@@ -467,6 +498,7 @@ const pulsesPressure: Technique = {
           wash: 1,
         }),
       ],
+      offers: [cookedPulses(brief)],
       lands: { step: 'finish', waits: pulsesWait },
     };
   },
@@ -568,6 +600,13 @@ const friedLayers: Technique = {
           : [follow('slice', 'fry', 0, 60, 20)]),
       ],
       vessels: [pot('pan', 'pan', ['pan'], 1.5, 'fry', 'fry', { grows: false, widthCm: 24 })],
+      // A quarter of their weight goes off as steam. Common practice, no source.
+      offers: [
+        offered('fried slices', `fried ${brief.item('slices')!.name}`, 'fry', gramsIn(brief, 'slices') * 0.75, 60, {
+          rather: 45,
+          overnight: true,
+        }),
+      ],
       lands: { step: 'fry', waits: waits('warm', 45, 60, 'on paper, uncovered', 'open') },
     };
   },
@@ -609,6 +648,18 @@ const crispOnions: Technique = {
     ],
     links: [follow('slice', 'fry', 0, 120)],
     vessels: [pot('pan', 'pan', ['pan'], 1, 'fry', 'fry', { grows: false })],
+    // They shrink to a third, and leave two thirds of the oil. Common practice, no source.
+    offers: [
+      offered('crisp onions', 'crisp onions', 'fry', gramsIn(brief, 'onions') * 0.35, 30, { rather: 10 }),
+      {
+        product: 'kept oil',
+        name: 'oil of the onions',
+        step: 'fry',
+        amount: { quantity: Math.round(brief.item('oil')!.amount.quantity * 6.5) / 10, unit: 'tbsp' },
+        within: null,
+        overnight: true,
+      },
+    ],
     lands: { step: 'fry', waits: waits('warm', 10, 30, 'spread on paper, uncovered', 'open') },
   }),
 };
@@ -643,6 +694,7 @@ const nuts: Technique = {
     ],
     links: [],
     vessels: [pot('pan', 'small pan', ['pan'], 0.8, 'fry', 'fry', { grows: false, wash: 3 })],
+    offers: [offered('golden nuts', 'golden nuts', 'fry', gramsIn(brief, 'nuts') + gramsIn(brief, 'fruit'), 360)],
     lands: { step: 'fry', waits: waits('cold', 180, 360, 'uncovered', 'open') },
   }),
 };
@@ -769,6 +821,9 @@ const eggs: Technique = {
           wash: 2,
         }),
       ],
+      offers: [
+        { product: 'boiled eggs', name: 'boiled eggs', step: 'peel', amount: brief.item('eggs')!.amount, within: 120 },
+      ],
       lands: { step: 'peel', waits: waits('cold', 60, 120, 'covered, in the cold') },
     };
   },
@@ -806,6 +861,18 @@ const roastVegetables: Technique = {
     links: [overnight(follow('cut', 'oil', 0, 300)), follow('oil', 'roast', 0, 90, 40)],
     vessels: [
       pot('tray', 'tray', ['tray'], Math.max(1, Math.round(brief.servings * 4.5) / 10), 'oil', 'roast', { wash: 6 }),
+    ],
+    offers: [
+      offered(
+        'fried slices',
+        `roast ${brief.item('vegetables')!.name}`,
+        'roast',
+        gramsIn(brief, 'vegetables') * 0.75,
+        60,
+        {
+          overnight: true,
+        },
+      ),
     ],
     lands: { step: 'roast', waits: waits('hot', 8, 18, 'on the tray in the oven, door ajar') },
   }),
@@ -1062,6 +1129,11 @@ const spicedButter: Technique = {
     ],
     links: [],
     vessels: [pot('pan', 'small pan', ['pan'], 0.6, 'swell', 'swell', { grows: false, wash: 3 })],
+    offers: [
+      offered('spiced butter', 'spiced butter', 'swell', gramsIn(brief, 'fat') + gramsIn(brief, 'butter'), 15, {
+        rather: 3,
+      }),
+    ],
     lands: { step: 'swell', waits: waits('hot', 6, 15, 'in its pan') },
   }),
 };

@@ -1,7 +1,7 @@
 import type { Step } from '@/core/dish/dish';
 import { strictest } from '@/core/dish/rules';
 import { pieceKilos } from '@/core/dish/scale';
-import type { Brief, Slot, Technique, WayChoice } from '@/core/dish/technique';
+import type { Brief, Offer, Slot, Technique, WayChoice } from '@/core/dish/technique';
 import {
   atOnce,
   bake,
@@ -21,7 +21,7 @@ import { isFlesh } from '@/core/food/food';
 import { foodsOf } from '@/core/food/known';
 import { LIMITS } from '@/core/heat/safe-limits';
 import { type Amount, MASS_IN_GRAMS, type MassUnit } from '@/core/units/amount';
-import { byAmount, COOLING, chain, HEAVY, HOT_FAT, MARINADE, present } from './words';
+import { byAmount, COOLING, chain, gramsIn, HEAVY, HOT_FAT, MARINADE, present } from './words';
 
 const salt = (teaspoons: number): Slot => ({
   id: 'salt',
@@ -145,6 +145,17 @@ function stockOf(brief: Brief, simmering: Step, boils: Step): ReturnType<Techniq
         amount: { quantity: Math.round(litres * 82) / 100, unit: 'l' },
       },
     ],
+    offers: [
+      {
+        product: 'broth',
+        name: `${brief.way('from') === 'vegetables' ? 'vegetable' : 'meat'} stock, hot`,
+        step: 'strain',
+        amount: { quantity: Math.round(litres * 82) / 100, unit: 'l' },
+        within: 120,
+        rather: 30,
+        overnight: true,
+      },
+    ],
     lands: null,
   };
 }
@@ -235,7 +246,13 @@ const braiseSlots: readonly Slot[] = [
   oil(3),
   { id: 'onions', asks: 'onions', usual: 'onions', amount: { quantity: 0.4, unit: 'piece' }, cut: 'sliced' },
   { id: 'paste', asks: 'tomato paste', usual: 'tomato paste', amount: { quantity: 0.25, unit: 'tbsp' }, mayMiss: true },
-  { id: 'liquid', asks: 'the liquid', usual: 'water', amount: { quantity: 120, unit: 'ml' } },
+  {
+    id: 'liquid',
+    asks: 'the liquid',
+    usual: 'water',
+    amount: { quantity: 120, unit: 'ml' },
+    takes: ['broth', 'spiced water'],
+  },
   {
     id: 'spice',
     asks: 'whole spices or herbs',
@@ -320,6 +337,7 @@ function braised(brief: Brief, long: Step): ReturnType<Technique['build']> {
         { wash: 8 },
       ),
     ],
+    offers: [inGravy(brief, 'finish', 'meat', 'liquid')],
     lands: {
       step: 'finish',
       waits: overnight(
@@ -333,6 +351,17 @@ function braised(brief: Brief, long: Step): ReturnType<Technique['build']> {
     },
   };
 }
+
+/** Meat with what it cooked in, for what lies above it or goes under it. */
+const inGravy = (brief: Brief, step: string, ...slots: string[]): Offer => ({
+  product: 'meat in gravy',
+  name: `${brief.item('meat')?.name.split(',')[0] ?? 'meat'} in its gravy`,
+  step,
+  amount: { quantity: Math.round(slots.reduce((sum, slot) => sum + gramsIn(brief, slot), 0)), unit: 'g' },
+  within: 60,
+  rather: 20,
+  overnight: true,
+});
 
 const TENDER = 'a fork turns in it without lifting it: a finding, not a time';
 
@@ -581,7 +610,13 @@ const meatballs: Technique = {
       mayMiss: true,
     },
     oil(3),
-    { id: 'sauce', asks: 'the sauce', usual: 'chopped tomatoes', amount: { quantity: 110, unit: 'g' } },
+    {
+      id: 'sauce',
+      asks: 'the sauce',
+      usual: 'chopped tomatoes',
+      amount: { quantity: 110, unit: 'g' },
+      takes: ['sauce'],
+    },
   ],
   mistakes: ['Kneading until it is tough.', 'Balls of different sizes: some dry, some raw.'],
   build: (brief) => {
@@ -709,6 +744,7 @@ const ownJuices: Technique = {
           { wash: 8 },
         ),
       ],
+      offers: [inGravy(brief, 'long', 'meat', 'onions', 'vegetables')],
       lands: { step: 'long', waits: overnight(waits('hot', 40, 60, 'covered, on the lowest heat')) },
     };
   },

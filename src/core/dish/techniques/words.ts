@@ -1,6 +1,7 @@
 import type { Link, Step } from '@/core/dish/dish';
-import type { WayChoice } from '@/core/dish/technique';
+import type { Brief, Offer, WayChoice } from '@/core/dish/technique';
 import { follow } from '@/core/dish/write';
+import { amountAs } from '@/core/units/amount-in';
 
 /** Cautions and choices that several techniques share. */
 
@@ -99,3 +100,49 @@ export function byAmount(
   const by = (minutes: number) => Math.max(1, Math.round(minutes * factor));
   return [by(least), by(likely), by(most)];
 }
+
+/** Grams of a counted thing where nothing else is known: an onion. Common practice, no source. */
+const PIECE = 110;
+
+/** Grams in a slot, a millilitre taken for one where its weight is not known; 0 where it is left out. */
+export function gramsIn(brief: Brief, slot: string): number {
+  const item = brief.item(slot);
+  if (!item) return 0;
+  const { quantity, unit } = amountAs(item.amount, 'g', item.name);
+  if (unit === 'g') return quantity;
+  if (unit === 'piece') return quantity * PIECE;
+  const ml = amountAs(item.amount, 'ml', item.name);
+  return ml.unit === 'ml' ? ml.quantity : 0;
+}
+
+/** A part hands over what it has cooked: so many grams, at the end of a step. */
+export function offered(
+  product: Offer['product'],
+  name: string,
+  step: string,
+  grams: number,
+  within: number | null,
+  more: Partial<Pick<Offer, 'rather' | 'overnight'>> = {},
+): Offer {
+  return { product, name, step, amount: { quantity: Math.max(1, Math.round(grams)), unit: 'g' }, within, ...more };
+}
+
+/** How dark onions are fried: several techniques ask. */
+export const ONION_COLOUR: WayChoice = {
+  id: 'onions',
+  asks: 'How dark the onions?',
+  ways: [
+    { id: 'golden', says: 'golden', because: 'Eight to twelve minutes: sweet, and the sauce stays light.' },
+    { id: 'soft', says: 'soft and pale', because: 'Three to five minutes: fresh and mild, for coconut and greens.' },
+    {
+      id: 'dark',
+      says: 'dark brown',
+      because: 'Twelve to twenty minutes of stirring: the colour is the taste, and the colour of the dish.',
+    },
+  ],
+};
+const COLOUR_MINUTES = { soft: [3, 4, 6], golden: [8, 10, 13], dark: [13, 16, 20] } as const;
+
+/** Minutes of a lot of sliced onions to a colour of `ONION_COLOUR`. */
+export const onionMinutes = (way: string) =>
+  COLOUR_MINUTES[way as keyof typeof COLOUR_MINUTES] ?? COLOUR_MINUTES.golden;

@@ -1,4 +1,5 @@
 import { type Amount, scaleAmount } from '@/core/units/amount';
+import { checkDish } from './check';
 import type { Dish } from './dish';
 import type { Filling, Made, More } from './made';
 import { makeDish } from './parts';
@@ -61,11 +62,14 @@ export function portionOf(draft: DishDraft, slot: string, amount: Amount): Amoun
 const MOST_SERVINGS = 40;
 
 /** What is wrong with a draft, in words; null when nothing is. */
-export function draftFault({ name, servings }: DishDraft): string | null {
+export function draftFault(draft: DishDraft): string | null {
+  const { name, servings } = draft;
   if (name.trim() === '') return 'Name: the dish needs one.';
   if (name.length > 120) return 'Name: 120 letters at most.';
   if (!Number.isInteger(servings) || servings < 1 || servings > MOST_SERVINGS) {
     return `Servings: a whole number from 1 to ${MOST_SERVINGS}.`;
   }
-  return null;
+  // One vessel for two parts that wait for one another.
+  const [refusal] = checkDish(dishOf(draft));
+  return refusal?.sentence ?? null;
 }

@@ -1,4 +1,4 @@
-import { type Amount, scaleAmount } from '@/core/units/amount';
+import { type Amount, COUNT_UNITS, type CountUnit, scaleAmount, type Unit } from '@/core/units/amount';
 import { amountAs } from '@/core/units/amount-in';
 import type { Dish, Ingredient } from './dish';
 import type { Filling, Made, More, Product, Said } from './made';
@@ -10,6 +10,15 @@ export interface Way {
   readonly says: string;
   /** Why one would, and what it does to time and liquid, in a sentence. */
   readonly because: string;
+  /** What is usually made for it: a part, and the slots that take from it. */
+  readonly brings?: Brings;
+}
+
+/** A part that comes with a way, and what is taken from it into which slot. */
+export interface Brings {
+  readonly technique: string;
+  readonly ways?: Readonly<Record<string, string>>;
+  readonly into: Readonly<Record<string, Product>>;
 }
 
 /** A point where cooks differ; the first way is the usual one. */
@@ -171,7 +180,7 @@ export function buildPart(
     has: (slot) => item(slot) !== null,
     handed: (slot) => given.get(slot) ?? null,
     uses: (...slots) => slots.filter((slot) => item(slot) !== null),
-    named: (slot) => `the ${item(slot)?.name ?? 'rest'}`,
+    named: (slot) => `the ${shortly(item(slot)?.name ?? 'rest')}`,
   });
   const more = moreOf(said.more ?? [], built.steps, servings);
   const takenAt = new Map<string, string>();
@@ -221,9 +230,11 @@ function moreOf(more: readonly More[], steps: Built['steps'], servings: number) 
 }
 
 function filled(slot: Slot, filling: Filling, servings: number): Ingredient {
-  const grows = slot.grows !== false;
-  const cut = filling.cut ?? slot.cut;
-  const amount = filling.amount ?? slot.amount;
+  // What is counted whole may be the same for all; what is measured by the spoon or weighed follows the people.
+  const measured = filling.amount !== undefined && !COUNT_UNITS.includes(filling.amount.unit as CountUnit);
+  const grows = slot.grows !== false || (measured && slot.amount.unit === 'leaf');
+  const cut = filling.cut ?? (isCutAlready(filling.name) ? undefined : slot.cut);
+  const amount = filling.amount ?? { ...slot.amount, unit: countedAs(filling.name, slot.amount.unit) };
   return {
     id: slot.id,
     name: filling.name ?? slot.usual,
@@ -233,6 +244,31 @@ function filled(slot: Slot, filling: Filling, servings: number): Ingredient {
     allergens: filling.allergens ?? (filling.name === undefined ? (slot.allergens ?? []) : []),
     ...(filling.food ? { food: filling.food } : {}),
   };
+}
+
+/** A name without how it comes: "chicken thighs, boned, in pieces" are the chicken thighs. What is a list stays whole. */
+function shortly(name: string): string {
+  return / and /.test(name) ? name : (name.split(',')[0] ?? name);
+}
+
+/** A name that says how it comes: "chicken wings", "lamb, in pieces" are not cut as the usual is. */
+function isCutAlready(name: string | undefined): boolean {
+  return (
+    name !== undefined &&
+    /,|\b(?:minced|wings?|legs?|thighs?|drumsticks?|fillets?|prawns|shrimps|eggs?|florets)\b/i.test(name)
+  );
+}
+
+/** What is not told in leaves, though the usual of its slot is. */
+const COUNTED: readonly (readonly [name: RegExp, unit: Unit])[] = [
+  [/\b(?:thyme|rosemary|oregano|marjoram|tarragon|dill|parsley|mint)\b/i, 'sprig'],
+  [/\bcinnamon\b/i, 'stick'],
+  [/\b(?:berries|pods?|cloves|peppercorns|star anise|chill?ies|seeds?|juniper|allspice)\b/i, 'piece'],
+];
+
+function countedAs(name: string | undefined, unit: Unit): Unit {
+  if (unit !== 'leaf' || name === undefined) return unit;
+  return COUNTED.find(([words]) => words.test(name))?.[1] ?? unit;
 }
 
 /** What one dish has otherwise than another, in words: minutes, hands, liquid, steps; empty when nothing. */

@@ -7,7 +7,7 @@ import { dishShape } from '@/core/records/dish';
 import { broughtUp } from '@/core/records/generations';
 import { check, type Parsed, parseJson, upgrade } from '@/core/records/refuse';
 import { recordOf } from '@/core/records/shapes';
-import { printAmount } from '@/core/units/amount';
+import { printThing } from '@/core/units/thing';
 
 /** The version that is written now. */
 export const DISH_VERSION = 2;
@@ -64,7 +64,7 @@ export function recipeJsonLd(dish: Dish): Readonly<Record<string, unknown>> {
     prepTime: isoDuration(hands),
     totalTime: isoDuration(all),
     recipeIngredient: dish.ingredients.map(
-      ({ amount, name, cut }) => `${printAmount(amount)} ${name}${cut ? `, ${cut}` : ''}`,
+      ({ amount, name, cut }) => `${printThing(amount, name)}${cut ? `, ${cut}` : ''}`,
     ),
     recipeInstructions: dish.steps.map((step, k) => {
       const { name, says, doneWhen, minutes } = step;

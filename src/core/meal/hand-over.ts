@@ -106,7 +106,7 @@ const WORTH_KEEPING = 0.15;
  */
 export function sayMeasured(dishes: readonly Dish[], dish: Dish, step: string): string {
   const sentences = dish.gives
-    .filter((give) => give.step === step && give.amount.unit in VOLUME_IN_ML)
+    .filter((give) => give.step === step && (give.amount.unit === 'l' || give.amount.unit === 'ml'))
     .map((give) => {
       const takes = dishes.flatMap((taker) =>
         taker.takes

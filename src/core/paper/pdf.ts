@@ -1,6 +1,6 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { AISLES, type Errand, sayErrand } from '@/core/prep/shopping';
-import { printAmount } from '@/core/units/amount';
+import { printThing } from '@/core/units/thing';
 import { inFonts } from './fonts';
 import type { PrepSheet, WallSheet } from './sheets';
 
@@ -117,7 +117,7 @@ export function prepPdf(sheet: PrepSheet, under: string, size: PaperSize, points
   const board = sheet.rounds.map((round): Content => {
     const lines = round.bowls.map(
       ({ amount, name, cut, dishName }) =>
-        `${box}${amount ? printAmount(amount) : ''} ${name}${cut ? `, ${cut}` : ''} (${dishName})`,
+        `${box}${amount ? printThing(amount, name) : ` ${name}`}${cut ? `, ${cut}` : ''} (${dishName})`,
     );
     return {
       stack: lines.map((each) => ({ text: inFonts([each]) })),

@@ -11,7 +11,7 @@ import { groupBy } from '@/core/plain/group-by';
 import { printSpan } from '@/core/plain/span';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { FoundSolution, ProblemLink, ProblemStep } from '@/core/schedule/problem';
-import { printAmount } from '@/core/units/amount';
+import { printThing } from '@/core/units/thing';
 import { listed } from '@/core/units/words';
 import { sayBeginning } from './beginning';
 import type { Compiled } from './compile';
@@ -183,13 +183,13 @@ function amountsOf(part: Part, dishes: readonly Dish[]): readonly string[] {
   const { dish, step } = part;
   const own = step.uses.map((id) => {
     const item = dish.ingredients.find((each) => each.id === id)!;
-    return `${printAmount(item.amount)} ${item.name}${item.cut ? `, ${item.cut}` : ''}`;
+    return `${printThing(item.amount, item.name)}${item.cut ? `, ${item.cut}` : ''}`;
   });
   const taken = dish.takes
     .filter((take) => take.step === step.id)
     .map((take) => {
       const give = giverOf(dishes, dish, take)?.give;
-      return `${printAmount(take.amount)} ${give ? give.name : take.otherwise}`;
+      return printThing(take.amount, give ? give.name : take.otherwise);
     });
   return [...own, ...taken];
 }

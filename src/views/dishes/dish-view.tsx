@@ -9,7 +9,7 @@ import type { Dish } from '@/core/dish/dish';
 import { draftOf } from '@/core/dish/draft-dish';
 import { withSaidFood } from '@/core/dish/said-foods';
 import { SHELF } from '@/core/dish/shelf';
-import { printAmount } from '@/core/units/amount';
+import { printThing } from '@/core/units/thing';
 import { pantry } from '@/store/db';
 import { sayFood } from '@/store/foods';
 import { addToMeal, storeDish } from '@/store/meals';
@@ -72,7 +72,7 @@ function Written({ dish, onAway, onByHand }: WrittenProps) {
           <ul className="mt-1 border-t border-line">
             {dish.ingredients.map((item) => (
               <li key={item.id} className="border-b border-line py-1.5">
-                {printAmount(item.amount)} {item.name}
+                {printThing(item.amount, item.name)}
                 {item.cut && <span className="text-faint">, {item.cut}</span>}
               </li>
             ))}

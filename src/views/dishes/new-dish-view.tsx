@@ -30,7 +30,7 @@ export function NewDishView() {
   const router = useRouter();
   const search = useSearchParams();
   const mealId = search.get('meal');
-  const technique = TECHNIQUES.find(({ id }) => id === search.get('technique'));
+  const technique = TECHNIQUES.find(({ id, partOnly }) => id === search.get('technique') && !partOnly);
   const [dishId] = useState(() => `dish-${Date.now()}`);
   if (technique) {
     return (
@@ -52,7 +52,7 @@ export function NewDishView() {
           <section key={family} aria-label={name} className="mb-6 break-inside-avoid-column">
             <h2 className="text-2xl">{name}</h2>
             <ul className="mt-1 border-t border-line">
-              {TECHNIQUES.filter((each) => each.family === family).map((each) => (
+              {TECHNIQUES.filter((each) => each.family === family && !each.partOnly).map((each) => (
                 <li key={each.id} className="border-b border-line">
                   <Link href={`/dishes/new?technique=${each.id}${meal}`} className="block py-2 hover:bg-soft">
                     <span className="font-semibold">{each.name}</span>

@@ -12,7 +12,7 @@ import { prepSheet, type WallSheet, wallSheet } from '@/core/paper/sheets';
 import type { Plan } from '@/core/plan/plan';
 import type { Bowl } from '@/core/prep/bowls';
 import { shoppingList } from '@/core/prep/shopping';
-import { printAmount } from '@/core/units/amount';
+import { printThing } from '@/core/units/thing';
 import { toldDrawing } from '@/core/units/told';
 import { pantry } from '@/store/db';
 import { fileOfMeal } from '@/store/files';
@@ -88,7 +88,7 @@ function OnPaper({ meal, plan, size, under }: OnPaperProps) {
       setTold('The PDF could not be made. Print the page instead, and choose to save it as a PDF there.');
     }
   };
-  const say = ({ amount, name }: Bowl) => `${amount ? printAmount(amount) : ''} ${name}`;
+  const say = ({ amount, name }: Bowl) => (amount ? printThing(amount, name) : ` ${name}`);
   return (
     <section aria-label="On paper">
       <h2 className="text-2xl">On paper</h2>

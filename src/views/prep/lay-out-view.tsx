@@ -7,6 +7,7 @@ import { type BoardRound, type Bowl, boardRounds, bowlsOf, LAYERS, type Layer } 
 import { type Joint, jointsOf } from '@/core/prep/joint-work';
 import { takenOut } from '@/core/prep/vessels-out';
 import { printAmount } from '@/core/units/amount';
+import { printThing } from '@/core/units/thing';
 import { listed } from '@/core/units/words';
 import { pantry } from '@/store/db';
 import { changeMeal } from '@/store/meals';
@@ -131,7 +132,7 @@ function Board({ rounds, plan }: { readonly rounds: readonly BoardRound[]; reado
                           onChange={(checked) => put(bowl.key, checked ? 'laid out' : undefined)}
                         >
                           <span className="text-lg">
-                            {bowl.amount && printAmount(bowl.amount)} {bowl.name}
+                            {bowl.amount ? printThing(bowl.amount, bowl.name) : bowl.name}
                             {bowl.cut && `, ${bowl.cut}`}
                           </span>
                           <span className="block text-sm text-faint">
@@ -177,7 +178,7 @@ function Measured({ bowls }: { readonly bowls: readonly Bowl[] }) {
               checked={stateOf(bowl.key) === 'laid out'}
               onChange={(checked) => put(bowl.key, checked ? 'laid out' : undefined)}
             >
-              {bowl.amount && printAmount(bowl.amount)} {bowl.name}
+              {bowl.amount ? printThing(bowl.amount, bowl.name) : bowl.name}
               <span className="block text-sm text-faint">
                 {bowl.measured}; {goesTo(bowl, when)}
               </span>

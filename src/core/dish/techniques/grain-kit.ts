@@ -28,6 +28,7 @@ export function kinds(first: string, ids: readonly string[] = KERNELS): WayChoic
   return { id: 'kind', asks: 'Which grain?', ways: order.map(way) };
 }
 
+/** How the liquid is reckoned: a choice of most ways of cooking grain. */
 export const MEASURE: WayChoice = {
   id: 'measure',
   asks: 'How much liquid?',
@@ -46,6 +47,7 @@ export const MEASURE: WayChoice = {
   ],
 };
 
+/** In what grain cooks: a choice of several ways. */
 export const LIQUID: WayChoice = {
   id: 'liquid',
   asks: 'In what?',
@@ -59,7 +61,9 @@ export const LIQUID: WayChoice = {
   ],
 };
 
+/** The dry grain. */
 export const grainSlot: Slot = { id: 'grain', asks: 'the grain', usual: 'grain', amount: { quantity: 70, unit: 'g' } };
+/** The liquid, where it is water. */
 export const waterSlot: Slot = {
   id: 'water',
   asks: 'the liquid',
@@ -68,7 +72,9 @@ export const waterSlot: Slot = {
 };
 /** Liquid that may also be made: a broth, or water boiled with spices. */
 export const brothSlot: Slot = { ...waterSlot, takes: ['broth', 'spiced water'] };
+/** Salt for grain. */
 export const saltSlot: Slot = { id: 'salt', asks: 'salt', usual: 'fine salt', amount: { quantity: 0.3, unit: 'tsp' } };
+/** Fat for grain; it may be the oil that something was fried in. */
 export const fatSlot: Slot = {
   id: 'fat',
   asks: 'the fat',
@@ -76,6 +82,7 @@ export const fatSlot: Slot = {
   amount: { quantity: 0.6, unit: 'tbsp' },
   takes: ['kept oil'],
 };
+/** An onion for the base. */
 export const onionSlot: Slot = {
   id: 'onion',
   asks: 'the onion',
@@ -84,6 +91,7 @@ export const onionSlot: Slot = {
   cut: 'finely chopped',
   mayMiss: true,
 };
+/** Whole spices or herbs in the pot. */
 export const spiceSlot: Slot = {
   id: 'spice',
   asks: 'whole spices or herbs',
@@ -92,6 +100,7 @@ export const spiceSlot: Slot = {
   grows: false,
   mayMiss: true,
 };
+/** What is folded in at the end. */
 export const finishSlot: Slot = {
   id: 'finish',
   asks: 'what is folded in at the end',
@@ -101,6 +110,7 @@ export const finishSlot: Slot = {
   takes: ['crisp onions', 'golden nuts', 'spiced butter', 'boiled eggs'],
 };
 
+/** The grain of a dish, weighed and measured. */
 export interface Grainy {
   readonly kind: ReturnType<typeof grainOf>;
   readonly method: string;
@@ -196,6 +206,7 @@ export function readied(brief: Brief, { kind, soaked }: Grainy): { readonly step
   return { steps, links };
 }
 
+/** The bowl that it soaks in. */
 export const bowlOf = ({ soaked, grams }: Grainy) =>
   soaked ? [pot('bowl', 'soaking bowl', ['bowl'], Math.max(0.5, grams / 300), 'soakStart', 'drain', { wash: 1 })] : [];
 
@@ -211,6 +222,7 @@ export function withBowl(built: Built): Built {
 /** The grain goes by its kind where the cook has not named it. */
 export const called = ({ kind }: Grainy) => ({ names: { grain: kind.name } });
 
+/** What the balance has to know of it. */
 export function grainOfDish(
   brief: Brief,
   { kind, method, soaked, stock, besides, alone, bySchool }: Grainy,
@@ -236,10 +248,16 @@ export function takesStock({ stock, litres }: Grainy, step: string): Takes[] {
 }
 
 /** Liquid that goes boiling onto hot grain: from the kettle, or the stock as it is. */
-export const pourHot = ({ stock }: Grainy) => (stock ? 'the boiling broth' : 'the water, boiling from the kettle');
-export const pour = ({ stock }: Grainy) => (stock ? 'the hot broth, measured' : 'the water');
+export const pourHot = ({ stock, salted }: Grainy) =>
+  stock ? `the boiling ${salted ? 'broth' : 'spiced water'}` : 'the water, boiling from the kettle';
+/** What is poured, in a sentence. */
+export const pour = ({ stock, salted }: Grainy) =>
+  stock ? `the hot ${salted ? 'broth' : 'spiced water'}, measured,` : 'the water';
+/** Litres that come to the boil, and from how many °C. */
 export const boilsFrom = ({ stock, litres, grams }: Grainy) => [litres + grams / 2500, stock ? 85 : 15] as const;
+/** The slots that the liquid comes from. */
 export const liquidUses = (brief: Brief, { stock }: Grainy) => brief.uses(...(stock ? [] : ['water']), 'salt');
+/** What lies under the lid, in a sentence. */
 export const sealWords = (brief: Brief) =>
   ({
     lid: '',
@@ -248,6 +266,7 @@ export const sealWords = (brief: Brief) =>
     paper: ' Wet paper on the grain.',
   })[brief.way('seal')] ?? '';
 
+/** Covered on a low flame, left alone. */
 export const covered = (grain: Grainy, brief: Brief) =>
   leave(
     'covered',
@@ -260,6 +279,7 @@ export const covered = (grain: Grainy, brief: Brief) =>
       doneWhen: 'no bubbling to be heard, small craters on top',
     },
   );
+/** Off the heat, lid on. */
 export const resting = ({ kind }: Grainy) =>
   rest('rest', 'rest', [kind.rest[0], kind.rest[0], kind.rest[1]], 'Off the heat, lid on.', {
     vessel: 'pot',
@@ -267,6 +287,7 @@ export const resting = ({ kind }: Grainy) =>
   });
 /** Grain that holds together, and is meant to. */
 export const STICKY: ReadonlySet<string> = new Set(['short', 'soft-long']);
+/** Loosened, with what is folded in. */
 export const fluffed = (brief: Brief, { kind }: Grainy) =>
   work(
     'fluff',
@@ -280,8 +301,10 @@ export const fluffed = (brief: Brief, { kind }: Grainy) =>
       doneWhen: STICKY.has(kind.id) ? 'soft and loose, not stirred to a paste' : 'every grain by itself',
     },
   );
+/** How it waits for the table. */
 export const holds = ({ kind }: Grainy) => waits('hot', Math.min(15, kind.holds), kind.holds, 'covered, in its pot');
 
+/** Shortest, likely and longest of a band of minutes. */
 export function times([least, most]: readonly [number, number]): [number, number, number] {
   const low = Math.max(1, least);
   return [low, Math.max(low, Math.round((low + most) / 2)), Math.max(low, most)];
@@ -333,6 +356,7 @@ export function landed(brief: Brief, grain: Grainy, before: readonly (Step | nul
 /** °C of boiling liquid by the time it lies in the pot. Common practice, no source. */
 export const HOT_LIQUID = 90;
 
+/** Grain and liquid to the boil. */
 export const boil = (brief: Brief, grain: Grainy, says: string, fromCelsius: number = boilsFrom(grain)[1]) =>
   simmer('boil', 'boil', 'full', [3, 6, 9], says, {
     vessel: 'pot',

@@ -36,7 +36,7 @@ import {
   waterSlot,
   withBowl,
 } from './grain-kit';
-import { chain, GRAIN_KEEPS, HEAVY, present, SEAL, SOAK, STEAM, WASH } from './words';
+import { capital, chain, GRAIN_KEEPS, HEAVY, present, SEAL, SOAK, STEAM, WASH } from './words';
 
 const absorption: Technique = {
   id: 'absorption',
@@ -240,7 +240,9 @@ const drained: Technique = {
       'layer',
       'back in, seal',
       [2, 3, 4],
-      'Fat into the pot, the grain back in as a loose heap, a cloth and the lid.',
+      crust
+        ? 'Half the fat and a splash of water into the pot, hot; the grain in as a loose heap, holes poked down with a spoon handle, the rest of the fat over it, a cloth and the lid.'
+        : 'Fat into the pot, the grain back in as a loose heap, a cloth and the lid.',
       {
         vessel: 'pot',
         uses: brief.uses('fat'),
@@ -350,7 +352,7 @@ const sauced: Technique = {
       'chop',
       'chop',
       [5, 7, 10],
-      `Chop ${brief.named('onion')}; blend or chop ${brief.named('sauce')}.`,
+      `Chop ${brief.named('onion')}; ${/chopped/.test(brief.named('sauce')) ? `have ${brief.named('sauce')} ready` : `blend or chop ${brief.named('sauce')}`}.`,
       {
         uses: brief.uses('onion', 'sauce'),
       },
@@ -361,7 +363,7 @@ const sauced: Technique = {
       'medium',
       [8, 10, 13],
       brief.has('paste')
-        ? `Soften ${brief.named('onion')} in the fat, then ${brief.named('paste')} until its tang is gone.`
+        ? `Soften ${brief.named('onion')} in the fat, then ${brief.named('paste')} ${/tomato/i.test(brief.named('paste')) ? 'until its tang is gone' : 'for a minute'}.`
         : `Soften ${brief.named('onion')} in the fat.`,
       {
         vessel: 'pot',
@@ -374,7 +376,7 @@ const sauced: Technique = {
       'reduce',
       'medium',
       [10, 13, 18],
-      'The tomatoes in; let it cook down, stirring now and then.',
+      `${capital(brief.named('sauce'))} in; let it cook down, stirring now and then.`,
       {
         vessel: 'pot',
         lookEvery: 5,
@@ -382,10 +384,9 @@ const sauced: Technique = {
         cautions: ['A thick sauce spits: lid ajar.'],
       },
     );
-    const loosen = {
-      ...boil(brief, grain, `The grain in, ${pour(grain)} to just loosen it, to the boil.`),
-      id: 'boil',
-    };
+    // The spices are in the base already.
+    const pouring = boil(brief, grain, `The grain in, ${pour(grain)} to just loosen it, to the boil.`);
+    const loosen = { ...pouring, uses: pouring.uses.filter((id) => id !== 'spice') };
     const stir = fry('stir', 'stir up', 'low', 2, 'Stir up from the bottom; add a spoonful if it is dry.', {
       vessel: 'pot',
       cautions: [STEAM],

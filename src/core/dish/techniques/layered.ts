@@ -26,6 +26,7 @@ import {
   withBowl,
 } from './grain-kit';
 import {
+  capital,
   chain,
   GRAIN_KEEPS,
   gramsIn,
@@ -115,11 +116,17 @@ const layered: Technique = {
       id: 'below',
       asks: 'What lies below?',
       ways: [
-        { id: 'cooked', says: 'meat cooked in its gravy', because: 'Sure to be tender; the steam only joins the two.' },
+        {
+          id: 'cooked',
+          says: 'meat cooked in its gravy',
+          because: 'Sure to be tender; the steam only joins the two.',
+          brings: { technique: 'braise', into: { meat: 'meat in gravy' } },
+        },
         {
           id: 'raw',
           says: 'raw meat, marinated',
           because: 'One pot less and all the juice stays in; twenty minutes more, and the middle has to be measured.',
+          brings: { technique: 'marinated-meat', into: { meat: 'marinated meat' } },
         },
       ],
     },
@@ -310,7 +317,8 @@ function laying(brief: Brief): Step {
   return work(
     'layer',
     two ? 'layer, twice' : 'layer',
-    [4 + extra, 6 + extra, 9 + extra],
+    // For many it takes a little longer, not so many times as long.
+    [4 + extra, 6 + extra, 12 + extra],
     [
       `Fat into the pot, then ${two ? 'half of ' : ''}${brief.named('meat')}${brief.has('crisp') ? ' and some of the onions' : ''},`,
       `then ${two ? 'half of the grain, and the same again' : 'the grain as a loose heap'};`,
@@ -319,7 +327,6 @@ function laying(brief: Brief): Step {
     ].join(' '),
     {
       vessel: 'pot',
-      steady: false,
       uses: brief.uses('fat', 'meat', 'crisp', 'herbs', 'milk'),
       doneWhen: 'sealed all round',
       cautions: raw ? ['Raw meat lies below: no tasting from this pot until it has been steamed and measured.'] : [],
@@ -396,6 +403,7 @@ const turnedOut: Technique = {
           says: 'meat, boiled before',
           because:
             'It gives the broth that is poured over; tender before it is laid in, for the pot only joins things.',
+          brings: { technique: 'boiled-meat', into: { meat: 'boiled meat', water: 'broth' } },
         },
       ],
     },
@@ -494,9 +502,9 @@ function turning(brief: Brief, grain: Grainy, solid: number): readonly [Step, St
     work(
       'layer',
       'layer',
-      [5 + round, 7 + round, 10 + round],
+      [5 + round, 7 + round, 14 + round],
       `Try the flat dish on the empty pot first: it must be wider than the rim. Fat into the pot, ${brief.named('layers')} ${round > 0 ? 'on the bottom and up the sides' : 'on the bottom'}${meat ? `, then ${brief.named('meat')}` : ''}, then the drained grain, pressed lightly.`,
-      { vessel: 'pot', uses: brief.uses('fat', 'layers', ...(meat ? ['meat'] : [])), steady: false },
+      { vessel: 'pot', uses: brief.uses('fat', 'layers', ...(meat ? ['meat'] : [])) },
     ),
     simmer(
       'boil',
@@ -611,7 +619,7 @@ const meatPilaf: Technique = {
       amount: { quantity: 50, unit: 'g' },
       takes: ['sauce'],
     },
-    spiceSlot,
+    { ...spiceSlot, usual: 'cardamom pods', amount: { quantity: 1, unit: 'piece' }, grows: true },
     {
       id: 'meat',
       asks: 'the meat',
@@ -623,7 +631,7 @@ const meatPilaf: Technique = {
   ],
   instead: (way) =>
     way('spices') === 'ground'
-      ? { spice: { name: 'ground cumin and allspice', amount: { quantity: 0.3, unit: 'tsp' } } }
+      ? { spice: { name: 'cumin and allspice, ground', amount: { quantity: 0.3, unit: 'tsp' } } }
       : {},
   begins: {
     parts: [{ id: 'meat', technique: 'boiled-meat', ways: {}, fillings: {} }],
@@ -713,7 +721,7 @@ function cookedTogether(brief: Brief, grain: Grainy, washed: boolean): readonly 
     'broth and grain, boil',
     'full',
     [4, 6, 9],
-    `${onTop ? '' : `${brief.named('meat')[0]!.toUpperCase()}${brief.named('meat').slice(1)} in, then `}the broth, measured, and the salt; taste it: a little too salty is right. Then the grain, level; to the boil.`,
+    `${onTop ? 'The' : `${capital(brief.named('meat'))} in, then the`} broth, measured, and the salt; taste it: a little too salty is right. Then the grain, level; to the boil.`,
     {
       vessel: 'pot',
       uses: [
@@ -731,7 +739,7 @@ function cookedTogether(brief: Brief, grain: Grainy, washed: boolean): readonly 
     doneWhen: 'the surface is dry with small craters',
   });
   const end = brief.way('end');
-  const lay = onTop ? ' The meat on top, then' : '';
+  const lay = (how: string) => (onTop ? `The meat on top, then ${how}` : capital(how));
   const [least, likely, most] = slowed(grain, 1.3, 15);
   const words = { vessel: 'pot', uses: brief.uses(...(onTop ? ['meat'] : [])), doneWhen: 'every grain is soft' };
   const covered =
@@ -742,7 +750,7 @@ function cookedTogether(brief: Brief, grain: Grainy, washed: boolean): readonly 
           160,
           1,
           [least + 8, likely + 10, most + 12],
-          `${lay} foil and lid, into the oven.`.trim(),
+          lay('foil and lid, into the oven.'),
           {
             ...words,
             cautions: ['Lid and handles come out as hot as the oven: two dry cloths.'],
@@ -753,7 +761,9 @@ function cookedTogether(brief: Brief, grain: Grainy, washed: boolean): readonly 
           'covered',
           'lowest',
           [least, likely, most],
-          `${lay} ${{ cloth: 'a damp cloth and the lid', foil: 'foil and the lid' }[end] ?? 'the lid'}, lowest heat; it stays on.`.trim(),
+          lay(
+            `${{ cloth: 'a damp cloth and the lid', foil: 'foil and the lid' }[end] ?? 'the lid'}, lowest heat; it stays on.`,
+          ),
           {
             ...words,
             cautions: end === 'cloth' ? ['Tie the corners of the cloth up, away from the flame.'] : [],

@@ -19,6 +19,7 @@ import { isFlesh } from '@/core/food/food';
 import { foodsOf } from '@/core/food/known';
 import {
   COOLING,
+  capital,
   chain,
   gramsIn,
   HEAVY,
@@ -398,7 +399,7 @@ const yogurtCurry: Technique = {
     slot('oil', 'the fat', 'oil', 0.8, 'tbsp', { takes: ['kept oil'] }),
     slot('more', 'yogurt for the sauce', 'yogurt, beaten smooth', 50, 'ml', { allergens: ['milk'] }),
     slot('water', 'water', 'water', 50, 'ml', { takes: ['broth', 'spiced water'] }),
-    { ...whole, usual: 'cardamom pods', amount: { quantity: 4, unit: 'piece' } },
+    slot('spice', 'whole spices', 'cardamom pods', 1, 'piece', { mayMiss: true }),
   ],
   mistakes: [
     'All the yogurt at once, or over a high flame: it splits.',
@@ -564,7 +565,7 @@ const coconutCurry: Technique = {
       COCONUT_MINUTES[of] ?? [8, 10, 14],
       late
         ? 'Half the milk and the water in, salt, and what is firm.'
-        : 'Half the milk, the water and salt in, with what it is of and what is firm.',
+        : `Half the milk, the water and salt in, with ${brief.named('main')} and what is firm.`,
       {
         vessel: 'pot',
         uses: brief.uses('milk', 'water', 'salt', ...(late || !brief.handed('main') ? [] : ['main'])),
@@ -578,9 +579,9 @@ const coconutCurry: Technique = {
       'low',
       of === 'fish' ? [5, 6, 8] : [4, 5, 7],
       of === 'fish'
-        ? 'The soft things and the fish in; not stirred, only moved.'
+        ? `The soft things and ${brief.named('main')} in; not stirred, only moved.`
         : late
-          ? 'What it is of and the soft things in; let them take the taste.'
+          ? `${capital(brief.named('main'))} and the soft things in; let them take the taste.`
           : 'The soft things in.',
       {
         vessel: 'pot',
@@ -678,6 +679,15 @@ const bakedPieces: Technique = {
           { vessel: 'pot', uses: brief.uses('water'), lookEvery: 6, doneWhen: 'firm outside' },
         )
       : null;
+    const lay = work(
+      'lay',
+      'onto the tray',
+      [3, 4, 6],
+      parboiled
+        ? 'Boil the marinade up once; the pieces on the tray, brushed with it and the fat.'
+        : 'Scrape off the marinade; the pieces on the tray, a finger apart, brushed with the fat.',
+      { vessel: 'tray', uses: brief.uses('oil'), steady: false },
+    );
     const minutes: Times = parboiled ? (grilled ? [8, 10, 14] : [14, 17, 22]) : grilled ? [20, 24, 30] : [30, 36, 44];
     const cook = bake(
       'bake',
@@ -685,12 +695,9 @@ const bakedPieces: Technique = {
       grilled ? 250 : 220,
       1,
       minutes,
-      parboiled
-        ? 'Brush with the marinade, boiled up once, and the fat; onto the hot tray, turned once.'
-        : 'Marinade scraped off, onto the hot tray; brushed with the fat and turned once.',
+      grilled ? 'High under the hot grill, turned once.' : 'Into the hot oven, turned once.',
       {
         vessel: 'tray',
-        uses: brief.uses('oil'),
         attention: 'eyes',
         lookEvery: grilled ? 5 : 12,
         doneWhen: 'dark at the edges, the juice runs clear',
@@ -699,18 +706,19 @@ const bakedPieces: Technique = {
     );
     const still = rest('rest', 'rest', [4, 5, 10], 'On a warm plate under foil.');
     return {
-      steps: present([...steps, parboil, cook, still]),
+      steps: present([...steps, parboil, lay, cook, still]),
       links: [
         follow('mix', 'lie', 0, 10, 0),
-        follow('lie', parboil?.id ?? 'bake', 0, most),
-        ...(parboil ? [follow('parboil', 'bake', 0, 30, 5)] : []),
+        follow('lie', parboil?.id ?? 'lay', 0, most),
+        ...(parboil ? [follow('parboil', 'lay', 0, 30, 5)] : []),
+        follow('lay', 'bake', 0, 30, 10),
         follow('bake', 'rest', 0, 0),
       ],
       vessels: [
         ...(parboil
           ? [pot('pot', 'boiling pot', ['pot'], Math.max(2, Math.round(brief.servings * 6) / 10), 'parboil', 'parboil')]
           : []),
-        pot('tray', 'tray', ['tray'], Math.max(1, Math.round(brief.servings * 3.5) / 10), 'bake', 'bake', { wash: 8 }),
+        pot('tray', 'tray', ['tray'], Math.max(1, Math.round(brief.servings * 3.5) / 10), 'lay', 'bake', { wash: 8 }),
       ],
       offers: [
         offered('fried pieces', `baked ${noun(brief)} pieces`, 'rest', gramsIn(brief, 'meat') * 0.75, 40, {

@@ -290,12 +290,12 @@ function braised(brief: Brief, long: Step): ReturnType<Technique['build']> {
     'medium',
     [8, 11, 15],
     brief.has('paste')
-      ? `Colour the onions in the same fat; then ${brief.named('paste')} until its tang is gone.`
+      ? `Colour the onions in the same fat; then ${brief.named('paste')} ${/tomato/i.test(brief.named('paste')) ? 'until its tang is gone' : 'for a minute'}.`
       : 'Colour the onions in the same fat.',
     {
       vessel: 'pot',
       uses: brief.uses(...(browns ? [] : ['oil']), 'paste'),
-      doneWhen: 'golden, and the fat parts from the paste',
+      doneWhen: brief.has('paste') ? 'golden, and the fat parts from the paste' : 'golden',
     },
   );
   const boil = simmer(

@@ -101,6 +101,9 @@ export function byAmount(
   return [by(least), by(likely), by(most)];
 }
 
+/** A sentence's beginning. */
+export const capital = (words: string) => `${words[0]?.toUpperCase() ?? ''}${words.slice(1)}`;
+
 /** Grams of a counted thing where nothing else is known: an onion. Common practice, no source. */
 const PIECE = 110;
 

@@ -3,21 +3,27 @@ import { describe, expect, it } from 'vitest';
 import { barleyLeeks, beefCheeks, harvestDishes, mushroomStock } from '@/demo/harvest';
 import type { Dish } from './dish';
 import {
+  afterAt,
   aftersOf,
   changed,
   copyOf,
   goesInto,
   withAfters,
+  withGive,
   withIngredient,
   withLikely,
+  withMinutes,
+  withNewGive,
   withNewIngredient,
   withNewStep,
+  withNewTake,
   withNewVessel,
   withOrder,
   withoutIngredient,
   withoutStep,
   withoutVessel,
   withStep,
+  withTake,
   withUse,
   withVessel,
 } from './edit-steps';
@@ -46,7 +52,7 @@ describe('a dish changed by hand', () => {
         }
         const before = dish.steps[after % dish.steps.length]!.id;
         const more = withNewStep(dish, before);
-        expect(aftersOf(sound(more.dish), more.id)).toEqual([{ step: before, within: null }]);
+        expect(aftersOf(sound(more.dish), more.id)).toEqual([afterAt(before)]);
       }),
       { numRuns: 300 },
     );
@@ -60,25 +66,54 @@ describe('a dish changed by hand', () => {
   });
 
   it('says by name what a step comes after, and within how long', () => {
-    expect(aftersOf(beefCheeks, 'brown')).toEqual([{ step: 'trim', within: 240 }]);
+    expect(aftersOf(beefCheeks, 'brown')).toEqual([{ ...afterAt('trim'), within: 240 }]);
     const other = sound(
       withAfters(beefCheeks, 'brown', [
-        { step: 'trim', within: 30 },
-        { step: 'onions', within: null },
+        { ...afterAt('trim'), within: 30, least: 10, rather: 15, overnight: true },
+        afterAt('onions'),
       ]),
     );
     expect(aftersOf(other, 'brown')).toEqual([
-      { step: 'trim', within: 30 },
-      { step: 'onions', within: null },
+      { step: 'trim', within: 30, least: 10, rather: 15, overnight: true },
+      afterAt('onions'),
     ]);
+    // A shortest wait beyond the longest pushes it; what would rather be sooner than it may is not said any more.
+    const late = sound(withAfters(beefCheeks, 'brown', [{ ...afterAt('trim'), within: 30, least: 60, rather: 15 }]));
+    expect(aftersOf(late, 'brown')).toEqual([{ ...afterAt('trim'), within: 60, least: 60 }]);
     expect(aftersOf(sound(withAfters(beefCheeks, 'brown', [])), 'brown')).toEqual([]);
-    const circle = changed(withAfters(beefCheeks, 'trim', [{ step: 'finish', within: null }]));
+    const circle = changed(withAfters(beefCheeks, 'trim', [afterAt('finish')]));
     expect(circle.ok ? '' : circle.refusal.sentence).toContain('circle');
   });
 
   it('belongs to no technique any more', () => {
     expect(SHELF[0]!.made).toBeDefined();
     expect(sound(withStep(SHELF[0]!, SHELF[0]!.steps[0]!.id, { name: 'rinse' })).made).toBeUndefined();
+  });
+
+  it('has each of its three minutes set, and the others give way', () => {
+    const minutes = { shortest: 8, likely: 10, longest: 15 };
+    expect(withMinutes(minutes, 'shortest', 12)).toEqual({ shortest: 12, likely: 12, longest: 15 });
+    expect(withMinutes(minutes, 'longest', 5)).toEqual({ shortest: 5, likely: 5, longest: 5 });
+    expect(withMinutes(minutes, 'likely', 20)).toEqual({ shortest: 8, likely: 20, longest: 20 });
+  });
+
+  it('gives something to other dishes or to itself, and takes it, tied by a link of its own', () => {
+    const give = withNewGive(beefCheeks, 'brown');
+    const { product } = give.gives.at(-1)!;
+    const named = withGive(give, product, { name: 'fat of the meat', amount: { quantity: 2, unit: 'tbsp' } });
+    const taken = sound(withNewTake(named, product, 'finish'));
+    expect(taken.takes.at(-1)).toMatchObject({ product, step: 'finish', otherwise: 'fat of the meat' });
+    // That comes after it already; an earlier one does not, and is refused as a circle.
+    expect(taken.links).toEqual(named.links);
+    const round = changed(withNewTake(withGive(give, product, { step: 'finish' }), product, 'trim'));
+    expect(round.ok ? '' : round.refusal.sentence).toContain('circle');
+    expect(withGive(taken, product, null)).toMatchObject({ gives: beefCheeks.gives, takes: beefCheeks.takes });
+    // A grain whose liquid is taken no more is not measured any more.
+    const [take] = barleyLeeks.takes;
+    expect(barleyLeeks.grain?.liquid).toContain(take!.product);
+    expect(sound(withTake(barleyLeeks, 0, null)).grain).toBeUndefined();
+    expect(withTake(barleyLeeks, 0, { withinMinutes: 30 }).takes[0]!.withinMinutes).toBe(30);
+    expect(withTake(barleyLeeks, 9, null)).toBe(barleyLeeks);
   });
 
   it('moves the band of minutes along with the likely ones', () => {

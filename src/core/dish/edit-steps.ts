@@ -1,6 +1,7 @@
 import type { Amount } from '@/core/units/amount';
 import { checkDish, type Refusal } from './check';
-import type { Dish, Ingredient, Link, Minutes, Step, VesselUse } from './dish';
+import type { Dish, Gives, Ingredient, Link, Minutes, Step, Takes, VesselUse } from './dish';
+import { stepsFrom } from './foods';
 
 /** Changes of a dish step by step. Each gives a whole dish; `changed` says whether it holds together. */
 
@@ -40,6 +41,18 @@ export function withLikely({ shortest, likely, longest }: Minutes, now: number):
     likely: now,
     longest: Math.max(now, Math.round(longest * share)),
   };
+}
+
+/** Minutes with one of the three set; the others give way where they must. */
+export function withMinutes(minutes: Minutes, which: keyof Minutes, now: number): Minutes {
+  switch (which) {
+    case 'shortest':
+      return { shortest: now, likely: Math.max(now, minutes.likely), longest: Math.max(now, minutes.longest) };
+    case 'longest':
+      return { shortest: Math.min(now, minutes.shortest), likely: Math.min(now, minutes.likely), longest: now };
+    case 'likely':
+      return { shortest: Math.min(now, minutes.shortest), likely: now, longest: Math.max(now, minutes.longest) };
+  }
 }
 
 /** The dish with a new step after another; what came after that now comes after the new one. */
@@ -112,26 +125,52 @@ export function withoutStep(dish: Dish, id: string): Dish {
   };
 }
 
-/** That a step comes after another, and how many minutes lie between at the most; null for any. */
+/** That a step comes after another, and how many minutes lie between. */
 export interface After {
   readonly step: string;
+  /** At the most; null for any. */
   readonly within: number | null;
+  /** At the least. */
+  readonly least: number;
+  /** Longer is allowed but a pity; null where that is not said. */
+  readonly rather: number | null;
+  /** It may stand a night in the cold instead. */
+  readonly overnight: boolean;
 }
 
 /** What a step comes after, as far as that is said by its beginning and the other's end. */
 export function aftersOf(dish: Dish, id: string): readonly After[] {
-  return dish.links.filter((link) => isAfter(link, id)).map(({ from, max }) => ({ step: from, within: max }));
+  return dish.links
+    .filter((link) => isAfter(link, id))
+    .map(({ from, min, max, rather, overnight }) => ({
+      step: from,
+      within: max,
+      least: min,
+      rather: rather ?? null,
+      overnight: overnight === true,
+    }));
 }
 
-/** The dish with all that a step comes after said anew; what else is said of the two is kept where it can be. */
+/** A step comes after another, whenever there is time. */
+export function afterAt(step: string): After {
+  return { step, within: null, least: 0, rather: null, overnight: false };
+}
+
+/** The dish with all that a step comes after said anew. What cannot be gives way: the longest wait to the shortest. */
 export function withAfters(dish: Dish, id: string, afters: readonly After[]): Dish {
-  const links = afters.map(({ step, within }): Link => {
-    const before = dish.links.find((link) => isAfter(link, id) && link.from === step);
-    if (!before) return { from: step, at: 'end', to: id, of: 'start', min: 0, max: within };
-    const { rather, ...rest } = before;
-    const keeps = rather !== undefined && (within === null || rather <= within);
-    const min = within === null ? before.min : Math.min(before.min, within);
-    return { ...rest, min, max: within, ...(keeps ? { rather } : {}) };
+  const links = afters.map(({ step, within, least, rather, overnight }): Link => {
+    const max = within === null ? null : Math.max(within, least);
+    const keeps = rather !== null && rather >= least && (max === null || rather <= max);
+    return {
+      from: step,
+      at: 'end',
+      to: id,
+      of: 'start',
+      min: least,
+      max,
+      ...(keeps ? { rather } : {}),
+      ...(overnight ? { overnight: true } : {}),
+    };
   });
   return { ...dish, links: [...dish.links.filter((link) => !isAfter(link, id)), ...links] };
 }
@@ -246,4 +285,66 @@ export function withoutIngredient(dish: Dish, id: string): Dish {
   const { grain, ...rest } = withUse(dish, id, null);
   const keepsGrain = grain && grain.dry !== id && !grain.liquid.includes(id);
   return { ...rest, ...(keepsGrain ? { grain } : {}), ingredients: rest.ingredients.filter((item) => item.id !== id) };
+}
+
+/** Whether a step begins after another: by links of any number. */
+function comesAfter(dish: Dish, id: string, other: string): boolean {
+  return stepsFrom(dish, other).some((step) => step.id === id && id !== other);
+}
+
+/** What a dish may begin to give at a step: a liquid, for other dishes of the meal. */
+export function withNewGive(dish: Dish, step: string): Dish {
+  let number = dish.gives.length + 1;
+  const taken = new Set([...dish.gives, ...dish.takes].map(({ product }) => product));
+  while (taken.has(`own-${number}`)) number++;
+  const give: Gives = { product: `own-${number}`, name: 'broth, hot', step, amount: { quantity: 1, unit: 'l' } };
+  return { ...dish, gives: [...dish.gives, give] };
+}
+
+/** The dish with some fields of what it gives changed; null takes it out, and with it what its own steps take of it. */
+export function withGive(dish: Dish, product: string, change: Partial<Gives> | null): Dish {
+  if (change === null) {
+    return {
+      ...withoutGrainOf(dish, product),
+      gives: dish.gives.filter((give) => give.product !== product),
+      takes: dish.takes.filter((take) => take.product !== product),
+    };
+  }
+  return { ...dish, gives: dish.gives.map((give) => (give.product === product ? { ...give, ...change } : give)) };
+}
+
+/** What a dish may take: of its own where it gives something, else just any stock of the meal. */
+export function withNewTake(dish: Dish, product: string, step: string): Dish {
+  const give = dish.gives.find((each) => each.product === product);
+  const take: Takes = {
+    product,
+    step,
+    amount: give?.amount ?? { quantity: 0.5, unit: 'l' },
+    withinMinutes: 120,
+    otherwise: give?.name ?? 'hot stock',
+  };
+  // What is its own is tied at once: it is there only after the step that gives it.
+  const links =
+    give && give.step !== step && !comesAfter(dish, step, give.step)
+      ? [...dish.links, { from: give.step, at: 'end', to: step, of: 'start', min: 0, max: 120 } as const]
+      : dish.links;
+  return { ...dish, takes: [...dish.takes, take], links };
+}
+
+/** The dish with some fields changed of the take in a place of the list; null takes it out. */
+export function withTake(dish: Dish, index: number, change: Partial<Takes> | null): Dish {
+  const gone = dish.takes[index];
+  if (!gone) return dish;
+  if (change !== null) {
+    return { ...dish, takes: dish.takes.map((take, k) => (k === index ? { ...take, ...change } : take)) };
+  }
+  const takes = dish.takes.filter((_, k) => k !== index);
+  const stays = takes.some(({ product }) => product === gone.product);
+  return { ...(stays ? dish : withoutGrainOf(dish, gone.product)), takes };
+}
+
+/** A dish whose grain has lost its liquid has no measured grain any more. */
+function withoutGrainOf(dish: Dish, product: string): Dish {
+  const { grain, ...rest } = dish;
+  return grain?.liquid.includes(product) ? rest : dish;
 }

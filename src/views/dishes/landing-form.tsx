@@ -4,6 +4,7 @@ import { KeptField } from '@/ui/kept-field';
 import { Pills } from '@/ui/pills';
 import { Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
+import { TickBox } from '@/ui/tick-box';
 import { type FormProps, stepsOf } from './form';
 
 const SERVED: readonly (readonly ['hot' | 'warm' | 'cold', string])[] = [
@@ -48,6 +49,9 @@ export function LandingForm({ dish, onChange }: FormProps) {
           onChange={(mostMinutes) => set({ mostMinutes })}
         />
       </div>
+      <TickBox value={lands.waits.overnight === true} onChange={(overnight) => set({ overnight })}>
+        it may stand a night in the cold
+      </TickBox>
       <KeptField
         hideLabel
         label="How it waits"

@@ -12,6 +12,7 @@ import { storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { KeptField } from '@/ui/kept-field';
 import { Stepper } from '@/ui/stepper';
+import { HandOversForm } from './hand-overs-form';
 import { IngredientsForm } from './ingredients-form';
 import { LandingForm } from './landing-form';
 import { StepForm } from './step-form';
@@ -110,6 +111,7 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
             }}
           />
           <VesselsForm dish={dish} onChange={change} />
+          <HandOversForm dish={dish} onChange={change} />
           <LandingForm dish={dish} onChange={change} />
         </div>
         <div className="grid min-w-0 content-start gap-6">

@@ -5,6 +5,7 @@ import { ChevronRight, Plus, X } from 'lucide-react';
 import type { Attention, Place, Step } from '@/core/dish/dish';
 import {
   type After,
+  afterAt,
   aftersOf,
   withAfters,
   withLikely,
@@ -18,7 +19,9 @@ import { KeptField } from '@/ui/kept-field';
 import { Pills } from '@/ui/pills';
 import { Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
+import { TickBox } from '@/ui/tick-box';
 import type { FormProps } from './form';
+import { StepMore } from './step-more';
 
 const MINUTES_WITHIN: readonly (readonly [number | null, string])[] = [
   [0, 'at once'],
@@ -129,6 +132,9 @@ export function StepForm({ dish, step, onChange }: FormProps & { readonly step: 
           />
         )}
         <Afters dish={dish} step={step} onChange={onChange} />
+        <More>
+          <StepMore dish={dish} step={step} onChange={onChange} />
+        </More>
         <div className="flex flex-wrap gap-3">
           <Button onClick={() => onChange((now) => withNewStep(now, step.id).dish)}>
             <Plus size={16} aria-hidden className="inline" /> a step after this
@@ -146,11 +152,26 @@ export function StepForm({ dish, step, onChange }: FormProps & { readonly step: 
   );
 }
 
+/** What is seldom changed stays out of sight until it is asked for. */
+function More({ children }: { readonly children: React.ReactNode }) {
+  return (
+    <Disclosure>
+      <DisclosureButton className="group flex min-h-10 items-center gap-2 text-faint">
+        <ChevronRight size={16} aria-hidden className="transition-transform group-data-open:rotate-90" />
+        all else: pot, sign, more people, cautions
+      </DisclosureButton>
+      <DisclosurePanel className="grid gap-3">{children}</DisclosurePanel>
+    </Disclosure>
+  );
+}
+
 /** What a step comes after, by name. */
 function Afters({ dish, step, onChange }: FormProps & { readonly step: Step }) {
   const afters = aftersOf(dish, step.id);
   const others = dish.steps.filter(({ id }) => id !== step.id && !afters.some((after) => after.step === id));
   const set = (next: readonly After[]) => onChange((now) => withAfters(now, step.id, next));
+  const changed = (after: After, change: Partial<After>) =>
+    afters.map((each) => (each === after ? { ...each, ...change } : each));
   const named = (id: string) => dish.steps.find((each) => each.id === id)?.name ?? id;
   return (
     <fieldset>
@@ -165,8 +186,20 @@ function Afters({ dish, step, onChange }: FormProps & { readonly step: Step }) {
               hideLabel
               value={after.within}
               options={withOwn(after.within)}
-              onChange={(within) => set(afters.map((each) => (each === after ? { ...each, within } : each)))}
+              onChange={(within) => set(changed(after, { within }))}
             />
+            <Stepper
+              label={`At the least after ${named(after.step)}`}
+              hideLabel
+              unit="min at the least"
+              value={after.least}
+              least={0}
+              most={2880}
+              onChange={(least) => set(changed(after, { least }))}
+            />
+            <TickBox value={after.overnight} onChange={(overnight) => set(changed(after, { overnight }))}>
+              or a night in the cold
+            </TickBox>
             <button
               type="button"
               aria-label={`Not after ${named(after.step)}`}
@@ -185,7 +218,7 @@ function Afters({ dish, step, onChange }: FormProps & { readonly step: Step }) {
           className="mt-1"
           value={null}
           options={[[null, 'and after …'], ...others.map(({ id, name }) => [id, name] as const)]}
-          onChange={(next) => next !== null && set([...afters, { step: next, within: null }])}
+          onChange={(next) => next !== null && set([...afters, afterAt(next)])}
         />
       )}
     </fieldset>

@@ -8,6 +8,7 @@ import { Button } from '@/ui/button';
 import { KeptField } from '@/ui/kept-field';
 import { ownWords, Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
+import { TickBox } from '@/ui/tick-box';
 import { type FormProps, stepsOf } from './form';
 
 /** The pots and pans of a dish, each with the steps from and to which it is taken. */
@@ -65,6 +66,36 @@ export function VesselsForm({ dish, onChange }: FormProps) {
                 >
                   <X size={18} aria-hidden />
                 </button>
+              </span>
+              <span className="flex flex-wrap items-end gap-3">
+                <Stepper
+                  label={`Width of the ${use.name}, at the least`}
+                  unit="cm"
+                  value={use.need.widthCm}
+                  least={0}
+                  most={150}
+                  onChange={(widthCm) => set({ need: { ...use.need, widthCm } })}
+                />
+                <Stepper
+                  label={`Washing the ${use.name}`}
+                  unit="min"
+                  value={use.washMinutes}
+                  least={0}
+                  most={240}
+                  onChange={(washMinutes) => set({ washMinutes })}
+                />
+                <TickBox value={use.grows} onChange={(grows) => set({ grows })}>
+                  larger for more people
+                </TickBox>
+                <TickBox
+                  value={use.need.straight === true}
+                  onChange={(on) => {
+                    const { straight: _, ...need } = use.need;
+                    set({ need: on ? { ...need, straight: true } : need });
+                  }}
+                >
+                  straight sides
+                </TickBox>
               </span>
               <span className="flex flex-wrap gap-3">
                 {edge('from', 'from the beginning of')}

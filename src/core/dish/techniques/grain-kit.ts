@@ -44,6 +44,12 @@ export const MEASURE: WayChoice = {
       because:
         'The old rule of this way of cooking, told for its own grain: easy to remember, and right for a family pot.',
     },
+    {
+      id: 'joint',
+      says: 'by a finger-joint',
+      because:
+        'Level with a finger-joint above the grain, about 2.5 cm: no cup wanted, and true in one’s own pot only. The number of the balance stands there to check it.',
+    },
   ],
 };
 
@@ -356,9 +362,15 @@ export function landed(brief: Brief, grain: Grainy, before: readonly (Step | nul
 /** °C of boiling liquid by the time it lies in the pot. Common practice, no source. */
 export const HOT_LIQUID = 90;
 
+/** How it is measured without a cup, in a sentence. */
+export const byEye = (brief: Brief) =>
+  brief.way('measure') === 'joint'
+    ? ', to a finger-joint (2.5 cm) above the level grain; the number is there to check it'
+    : '';
+
 /** Grain and liquid to the boil. */
 export const boil = (brief: Brief, grain: Grainy, says: string, fromCelsius: number = boilsFrom(grain)[1]) =>
-  simmer('boil', 'boil', 'full', [3, 6, 9], says, {
+  simmer('boil', 'boil', 'full', [3, 6, 9], byEye(brief) ? `${says} By eye${byEye(brief)}.` : says, {
     vessel: 'pot',
     uses: [
       ...liquidUses(brief, grain),

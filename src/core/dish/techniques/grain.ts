@@ -7,6 +7,7 @@ import {
   boil,
   bowlOf,
   brothSlot,
+  byEye,
   called,
   fatSlot,
   finishSlot,
@@ -36,7 +37,7 @@ import {
   waterSlot,
   withBowl,
 } from './grain-kit';
-import { capital, chain, GRAIN_KEEPS, HEAVY, present, SEAL, SOAK, STEAM, WASH } from './words';
+import { capital, chain, GRAIN_KEEPS, HEAVY, HOT_FAT, present, SEAL, SOAK, STEAM, WASH } from './words';
 
 const absorption: Technique = {
   id: 'absorption',
@@ -320,7 +321,42 @@ const sauced: Technique = {
   name: 'Grain cooked in a reduced sauce',
   family: 'grain',
   says: 'Peppers, tomato and onion cooked down until the fat parts; then the grain in it, with only enough liquid to loosen.',
-  choices: [kinds('parboiled', ['parboiled', 'long', 'bulgur-coarse']), WASH, MEASURE, LIQUID],
+  choices: [
+    kinds('parboiled', ['parboiled', 'long', 'bulgur-coarse']),
+    {
+      id: 'stir',
+      asks: 'Stirred?',
+      ways: [
+        {
+          id: 'once',
+          says: 'stirred up once',
+          because: 'What lies below comes up half-way: nothing catches, the grain is softer.',
+        },
+        {
+          id: 'never',
+          says: 'never',
+          because: 'On the lowest flame, left alone: every grain by itself, and it may catch a little.',
+        },
+      ],
+    },
+    {
+      id: 'held',
+      asks: 'All of the sauce to the grain?',
+      ways: [
+        { id: 'all', says: 'all of it', because: 'One pot; the grain takes up all the taste.' },
+        {
+          id: 'third',
+          says: 'a third held back, for the meat',
+          because:
+            'Fried or boiled meat is warmed in it and goes beside: one more pan, and a little more water to the grain.',
+          brings: { technique: 'deep-fried', ways: { what: 'meat' }, into: { meat: 'fried pieces' } },
+        },
+      ],
+    },
+    WASH,
+    MEASURE,
+    LIQUID,
+  ],
   slots: [
     grainSlot,
     brothSlot,
@@ -341,13 +377,21 @@ const sauced: Technique = {
       mayMiss: true,
     },
     spiceSlot,
+    {
+      id: 'meat',
+      asks: 'the meat',
+      usual: 'fried chicken pieces',
+      amount: { quantity: 160, unit: 'g' },
+      takes: ['fried pieces', 'boiled meat', 'boiled eggs'],
+    },
   ],
   mistakes: [
     'Too much liquid cannot be mended, too little can: add it by the spoonful.',
     'Grain in before the sauce has lost its tang.',
   ],
   build: (brief) => {
-    const grain = measured(brief, 'sauce', { besides: sauceLitres(brief) });
+    const share = brief.way('held') === 'third' ? 2 / 3 : 1;
+    const grain = measured(brief, 'sauce', { besides: Math.round(sauceLitres(brief) * share * 1000) / 1000 });
     const board = chop(
       'chop',
       'chop',
@@ -387,48 +431,24 @@ const sauced: Technique = {
     // The spices are in the base already.
     const pouring = boil(brief, grain, `The grain in, ${pour(grain)} to just loosen it, to the boil.`);
     const loosen = { ...pouring, uses: pouring.uses.filter((id) => id !== 'spice') };
-    const stir = fry('stir', 'stir up', 'low', 2, 'Stir up from the bottom; add a spoonful if it is dry.', {
-      vessel: 'pot',
-      cautions: [STEAM],
-    });
-    const [least, likely, most] = slowed(grain, IN_SAUCE(grain), 6);
-    const half = (minutes: number) => Math.max(3, Math.round(minutes / 2));
-    const first = leave(
-      'first',
-      'paper and lid',
-      'low',
-      [half(least), half(likely), half(most)],
-      'Wet paper on it, lid on, low.',
-      {
-        vessel: 'pot',
-      },
-    );
-    const rest2 = [least - half(least), likely - half(likely), most - half(most)].map((minutes) =>
-      Math.max(3, minutes),
-    );
-    const second = leave(
-      'second',
-      'covered again',
-      'low',
-      [rest2[0]!, rest2[1]!, rest2[2]!],
-      'Paper and lid on again.',
-      {
-        vessel: 'pot',
-        doneWhen: 'a grain is soft to its heart',
-      },
-    );
     const ready = readied(brief, grain);
-    const hot = [base, reduce, loosen, first, stir, second, resting(grain)];
+    const hot = [base, reduce, loosen, ...underPaper(brief, grain), resting(grain)];
+    const held = heldSauce(brief);
     return withBowl({
-      steps: [...ready.steps, board, ...hot, fluffed(brief, grain)],
+      steps: present([...ready.steps, board, ...hot, held, fluffed(brief, grain)]),
       links: [
         ...ready.links,
         ...(ready.steps.length > 0 ? [follow('drain', 'boil', 0, 30, 10)] : []),
         follow('chop', 'base', 0, 240),
         ...chain(hot),
+        ...(held ? [follow('reduce', 'held', 0, 90), follow('held', 'fluff', 0, 20, 5)] : []),
         follow('rest', 'fluff', 0, 20, 0),
       ],
-      vessels: [pot('pot', 'sauce pot', ['pot', 'casserole'], grain.potLitres * 1.2, 'base', 'fluff')],
+      vessels: present([
+        pot('pot', 'sauce pot', ['pot', 'casserole'], grain.potLitres * 1.2, 'base', 'fluff'),
+        held &&
+          pot('beside', 'pan for the meat', ['pan', 'casserole'], Math.max(1, brief.servings * 0.3), 'held', 'held'),
+      ]),
       takes: takesStock(grain, 'boil'),
       lands: { step: 'fluff', waits: holds(grain) },
       grain: grainOfDish(brief, grain),
@@ -437,6 +457,56 @@ const sauced: Technique = {
     });
   },
 };
+
+/** The part under paper and lid: stirred up once half-way, or never. */
+function underPaper(brief: Brief, grain: Grainy): readonly Step[] {
+  const [least, likely, most] = slowed(grain, IN_SAUCE(grain), 6);
+  const words = { vessel: 'pot', doneWhen: 'a grain is soft to its heart' };
+  if (brief.way('stir') === 'never') {
+    return [
+      leave(
+        'first',
+        'paper and lid',
+        'lowest',
+        [least + 3, likely + 4, most + 6],
+        'Wet paper on it, lid on, lowest.',
+        words,
+      ),
+    ];
+  }
+  const half = (minutes: number) => Math.max(3, Math.round(minutes / 2));
+  const other = (minutes: number) => Math.max(3, minutes - half(minutes));
+  return [
+    leave('first', 'paper and lid', 'low', [half(least), half(likely), half(most)], 'Wet paper on it, lid on, low.', {
+      vessel: 'pot',
+    }),
+    fry('stir', 'stir up', 'low', 2, 'Stir up from the bottom; add a spoonful if it is dry.', {
+      vessel: 'pot',
+      cautions: [STEAM],
+    }),
+    leave(
+      'second',
+      'covered again',
+      'low',
+      [other(least), other(likely), other(most)],
+      'Paper and lid on again.',
+      words,
+    ),
+  ];
+}
+
+/** A third of the sauce kept back, with the meat in it; null where all of it goes to the grain. */
+function heldSauce(brief: Brief): Step | null {
+  if (brief.way('held') !== 'third') return null;
+  return simmer(
+    'held',
+    'meat in its sauce',
+    'low',
+    [7, 9, 13],
+    `A third of the sauce, taken out before the grain went in, into a pan; ${brief.named('meat')} in it, hot through.`,
+    { vessel: 'beside', uses: brief.uses('meat'), lookEvery: 4, doneWhen: 'steaming hot all through' },
+  );
+}
 
 const coconut: Technique = {
   id: 'coconut-pulses',
@@ -502,13 +572,58 @@ const cooker: Technique = {
   name: 'Grain in the rice cooker',
   family: 'grain',
   says: 'Measured or to the line, switched on, forgotten: it needs no burner and no eye.',
-  choices: [kinds('long'), WASH, MEASURE],
-  slots: [grainSlot, waterSlot, saltSlot, finishSlot],
+  choices: [
+    kinds('long'),
+    {
+      id: 'base',
+      asks: 'A fried base?',
+      ways: [
+        { id: 'plain', says: 'none', because: 'Grain, water, salt: nothing to stand by.' },
+        {
+          id: 'spiced',
+          says: 'onion and spices fried first',
+          because: 'Seven minutes in a small pan, and the cooker makes a pilaf: the only time that it wants a burner.',
+        },
+      ],
+    },
+    WASH,
+    MEASURE,
+  ],
+  slots: [
+    grainSlot,
+    brothSlot,
+    saltSlot,
+    fatSlot,
+    onionSlot,
+    { ...spiceSlot, usual: 'cardamom pods', amount: { quantity: 1, unit: 'piece' }, grows: true },
+    finishSlot,
+  ],
   mistakes: ['Opening it when it clicks: ten minutes more with the lid down.'],
   build: (brief) => {
     const grain = measured(brief, 'rice-cooker');
     const ready = readied(brief, grain);
-    const fill = work('fill', 'fill', 2, 'Grain, water and salt into the cooker; close it and switch it on.', {
+    const fried = brief.way('base') === 'spiced';
+    const chopped =
+      fried && brief.has('onion')
+        ? chop('chop', 'chop', [4, 5, 7], `Chop ${brief.named('onion')} finely.`, { uses: ['onion'] })
+        : null;
+    const base = fried
+      ? fry(
+          'base',
+          'fry the base',
+          'medium',
+          [5, 7, 9],
+          'Whole spices in hot fat for half a minute, then the onion to gold.',
+          {
+            vessel: 'pan',
+            uses: brief.uses('fat', 'spice'),
+            doneWhen: 'gold, and it smells',
+            cautions: [HOT_FAT],
+          },
+        )
+      : null;
+    const says = `${base ? 'The base, grain' : 'Grain'}, ${pour(grain)} and salt into the cooker${byEye(brief)}; close it and switch it on.`;
+    const fill = work('fill', 'fill', 2, says, {
       uses: [...liquidUses(brief, grain), ...(ready.steps.length > 0 ? [] : ['grain'])],
       cautions: ['Fill and clean it as its maker says.'],
     });
@@ -525,18 +640,22 @@ const cooker: Technique = {
     };
     const { vessel: _, ...fluff } = fluffed(brief, grain);
     return {
-      steps: [...ready.steps, fill, cook, still, fluff],
+      steps: present([...ready.steps, chopped, base, fill, cook, still, fluff]),
       links: [
         ...ready.links,
+        ...(chopped ? [follow('chop', 'base', 0, 240)] : []),
+        ...(base ? [follow('base', 'fill', 0, 15, 2)] : []),
         ...(ready.steps.length > 0 ? [follow('drain', 'fill', 0, 30, 10)] : []),
         follow('fill', 'cook', 0, 0),
         follow('cook', 'rest', 0, 0),
         follow('rest', 'fluff', 0, 60, 20),
       ],
+      vessels: base ? [pot('pan', 'small pan', ['pan'], 0.8, 'base', 'base', { grows: false, wash: 2 })] : [],
+      takes: takesStock(grain, 'fill'),
       lands: { step: 'fluff', waits: waits('hot', 20, 60, 'in the cooker, on warm') },
       grain: grainOfDish(brief, grain),
       ...called(grain),
-      amounts: { water: { quantity: grain.litres, unit: 'l' } },
+      amounts: grain.stock ? saltAmount(brief, grain) : { water: { quantity: grain.litres, unit: 'l' } },
     };
   },
 };

@@ -15,7 +15,7 @@ export async function visit(page: Page, path: string): Promise<void> {
   await page.waitForSelector('html[data-dress]', { state: 'attached' });
 }
 
-/** The first start: all three sample meals are there. */
+/** The first start: all sample meals are there. */
 export async function openMeals(page: Page): Promise<void> {
   await visit(page, '/');
   await expect(page.getByRole('heading', { name: 'Midwinter table' })).toBeVisible();

@@ -50,6 +50,35 @@ export const boatKitchen: Kitchen = {
   asleep: { from: '23:00', until: '07:00' },
 };
 
+export const lodgeKitchen: Kitchen = {
+  id: 'lodge',
+  name: 'Kitchen of the lodge',
+  burners: [
+    { id: 'left', name: 'Left burner', strength: 'strong', widestCm: 32, gentle: true },
+    { id: 'right', name: 'Right burner', strength: 'middling', widestCm: 30, gentle: true },
+  ],
+  ovens: [{ id: 'oven', name: 'Oven', shelves: 2, warmUpMinutes: 14 }],
+  appliances: [
+    { id: 'cooker', name: 'Rice cooker', kind: 'rice-cooker', litres: 2.8 },
+    { id: 'kettle', name: 'Kettle', kind: 'kettle', litres: 1.7 },
+  ],
+  vessels: [
+    { id: 'pot-9', name: '9 l pot', kind: 'pot', litres: 9, widthCm: 28, count: 1, straight: true },
+    { id: 'pot-6', name: '6 l pot', kind: 'pot', litres: 6, widthCm: 26, count: 1, straight: true },
+    { id: 'pot-5', name: '5 l pot', kind: 'pot', litres: 5, widthCm: 24, count: 1, straight: true },
+    { id: 'casserole', name: 'iron casserole', kind: 'casserole', litres: 7, widthCm: 30, count: 1 },
+    { id: 'skillet', name: 'wide skillet', kind: 'pan', litres: 4, widthCm: 30, count: 1 },
+    { id: 'pan-20', name: 'small pan', kind: 'pan', litres: 1.2, widthCm: 20, count: 1 },
+    { id: 'tray', name: 'oven tray', kind: 'tray', litres: 6, widthCm: 42, count: 2 },
+    { id: 'bowl', name: 'mixing bowl', kind: 'bowl', litres: 4, widthCm: 28, count: 5 },
+  ],
+  people: [
+    { id: 'cook', name: 'you', role: 'cook', from: '08:00', until: '22:30' },
+    { id: 'helper', name: 'helper', role: 'helper', from: '15:00', until: '18:30' },
+  ],
+  asleep: { from: '23:00', until: '07:00' },
+};
+
 export const farmKitchen: Kitchen = {
   id: 'farm',
   name: 'Farmhouse kitchen',

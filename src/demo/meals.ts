@@ -3,8 +3,9 @@ import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { MealSetting } from '@/core/meal/meal';
 import { boatDishes } from './boat';
 import { harvestDishes } from './harvest';
-import { boatKitchen, farmKitchen, hallKitchen } from './kitchens';
+import { boatKitchen, farmKitchen, hallKitchen, lodgeKitchen } from './kitchens';
 import { midwinterDishes } from './midwinter';
+import { shearingDishes } from './shearing';
 
 /** A sample meal without its day: that is chosen when it is first loaded. */
 export interface SampleMeal {
@@ -33,5 +34,11 @@ export const SAMPLE_MEALS: readonly SampleMeal[] = [
     daysAhead: 26,
     kitchen: farmKitchen,
     dishes: midwinterDishes,
+  },
+  {
+    setting: { id: 'shearing', name: 'Supper after the shearing', people: 10, hour: '19:00', pace: 'steady' },
+    daysAhead: 12,
+    kitchen: lodgeKitchen,
+    dishes: shearingDishes,
   },
 ];

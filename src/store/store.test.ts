@@ -41,7 +41,7 @@ beforeEach(() => {
 describe('the sample meals', () => {
   it('are loaded once, complete, on days to come', async () => {
     await Promise.all([loadSamples(db, TODAY), loadSamples(db, TODAY)]);
-    expect(await db.meals.count()).toBe(3);
+    expect(await db.meals.count()).toBe(SAMPLE_MEALS.length);
     for (const { setting, dishes, kitchen } of SAMPLE_MEALS) {
       const meal = await loadMeal(db, setting.id);
       expect(meal?.dishes).toEqual(dishes);
@@ -67,7 +67,7 @@ describe('the sample meals', () => {
     await loadSamples(db, TODAY);
     expect(await db.meals.count()).toBe(0);
     await loadSamples(db, TODAY, { anew: true });
-    expect(await db.meals.count()).toBe(3);
+    expect(await db.meals.count()).toBe(SAMPLE_MEALS.length);
   });
 });
 

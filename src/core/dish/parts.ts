@@ -64,6 +64,9 @@ export function makeDish(
   };
 }
 
+/** Minutes that what another dish gives waits at the most, kept hot. Common practice, no source. */
+const FROM_ANOTHER = 120;
+
 /** The parts of a dish, made one after the other. */
 class Joined {
   private readonly built = new Map<string, BuiltPart>();
@@ -192,6 +195,7 @@ class Joined {
   /** Longest minutes between the giving and the taking. */
   private within({ said }: KnownPart, slot: Slot): number | null {
     const from = said.fillings[slot.id]?.from;
+    if (from?.part === null) return slot.within ?? FROM_ANOTHER;
     const offer = from ? this.offer(from) : null;
     const limits = [offer?.within ?? null, slot.within ?? null].filter((each) => each !== null);
     return limits.length > 0 ? Math.min(...limits) : null;
@@ -244,7 +248,8 @@ class Joined {
     const built = this.built.get(id)!;
     const offers = (built.offers ?? []).filter(
       ({ product }) =>
-        id === MAIN ||
+        // What broth the dish does not take itself is there for another.
+        (id !== MAIN && product === 'broth') ||
         this.parts.some(({ said }) =>
           Object.values(said.fillings).some((each) => each?.from?.part === id && each.from.product === product),
         ),

@@ -128,10 +128,12 @@ const filling = recordOf<Filling>({
   food: saidFoodShape,
   from,
 });
+/** A choice or a slot of a technique. A pattern, for the published schema knows no other way to say it. */
+const NAME_OF_CHOICE = /^(?!_)[A-Za-z0-9 _-]{1,60}$/;
 const said = {
   technique: Joi.string().max(60).required(),
-  ways: Joi.object().pattern(Joi.string().max(60), Joi.string().max(60)).required(),
-  fillings: Joi.object().pattern(Joi.string().max(60), filling.allow(null)).required(),
+  ways: Joi.object().pattern(NAME_OF_CHOICE, Joi.string().max(60)).required(),
+  fillings: Joi.object().pattern(NAME_OF_CHOICE, filling.allow(null)).required(),
   more: Joi.array()
     .items(
       recordOf<More>({

@@ -42,3 +42,12 @@ export const largeKitchen: Kitchen = {
     { id: 'second', name: 'second cook', role: 'cook', from: '06:00', until: '23:30' },
   ],
 };
+
+/** The same with two burners and one cook: what wants more of either shows. */
+export const twoBurners: Kitchen = {
+  ...largeKitchen,
+  id: 'two',
+  name: 'Two burners',
+  burners: largeKitchen.burners.filter(({ id }) => id === 'one' || id === 'three'),
+  people: largeKitchen.people.slice(0, 1),
+};

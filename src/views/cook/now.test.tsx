@@ -13,7 +13,7 @@ import { Watched } from './watched';
 
 const TABLE = Date.UTC(2026, 10, 27, 18, 0);
 /** Suppers over which the shelf is dealt out, so that each has something of everything. */
-const SUPPERS = 7;
+const SUPPERS = 25;
 const told = {} as SessionAtHand;
 const solid = (words: string) => words.replaceAll(/\s+/g, ' ').trim();
 

@@ -66,7 +66,7 @@ function Beginning({ hasKitchen, onBegin }: { readonly hasKitchen: boolean; read
     <div className="mt-6">
       <p className="max-w-prose text-lg">
         Nothing is planned yet. {hasKitchen ? 'Begin a meal of your own,' : 'Say what your kitchen has and begin,'} or
-        load the three sample meals to see how an evening looks.
+        load the four sample meals to see how an evening looks.
       </p>
       {!hasKitchen && (
         <section aria-label="Your kitchen" className="mt-5">

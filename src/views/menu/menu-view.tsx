@@ -42,6 +42,7 @@ import { useDress } from '@/views/shell/shell';
 import { Pots } from './pots';
 import { ToHeed } from './to-heed';
 import { WhatPortionsChange } from './what-portions-change';
+import { WholeMenu } from './whole-menu';
 
 const PACE_WORDS: Readonly<Record<Pace, string>> = {
   relaxed: 'a breath after everything',
@@ -68,6 +69,14 @@ export function MenuView() {
     // A dish of the shelf becomes the cook's own when it is first used.
     const fault = dishes.some(({ id }) => id === dish.id) ? null : await storeDish(pantry(), dish);
     setFault(fault ?? (await addToMeal(pantry(), meal.id, dish.id, Date.now())));
+  };
+  const addAll = async (list: readonly Dish[]) => {
+    for (const dish of list) {
+      const fault = dishes.some(({ id }) => id === dish.id) ? null : await storeDish(pantry(), dish);
+      if (fault) return setFault(fault);
+    }
+    const ids = list.map(({ id }) => id);
+    await change(({ dishIds }) => ({ dishIds: [...dishIds, ...ids.filter((id) => !dishIds.includes(id))] }));
   };
   return (
     <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[20rem_1fr]">
@@ -187,6 +196,7 @@ export function MenuView() {
         </div>
         <WhatPortionsChange />
         {meal.dishes.length === 0 && <p className="mt-3">Nothing on the menu yet. Choose the first dish below.</p>}
+        {meal.dishes.length === 0 && <WholeMenu meal={meal} own={dishes} onTake={(list) => void addAll(list)} />}
         <ul className="mt-2 border-t border-line">
           {meal.dishes.map((dish, index) => (
             <DishRow
@@ -204,6 +214,7 @@ export function MenuView() {
         </ul>
         <Pots />
         <ToHeed />
+        {meal.dishes.length > 0 && <WholeMenu meal={meal} own={dishes} onTake={(list) => void addAll(list)} />}
         <AddDish dishes={dishes} chosen={chosen} mealId={meal.id} onAdd={(dish) => void add(dish)} />
       </section>
     </div>

@@ -7,7 +7,7 @@ import type { Technique } from '@/core/dish/technique';
 import { checkMeal } from '@/core/meal/check';
 import { planMeal } from '@/core/plan/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
-import { largeKitchen } from '@/core/testing/large-kitchen';
+import { largeKitchen, twoBurners } from '@/core/testing/large-kitchen';
 import { mealOf } from '@/core/testing/meals';
 import { TECHNIQUES, techniqueOf } from './all';
 
@@ -72,7 +72,8 @@ describe.each(TECHNIQUES.map((technique) => [technique.name, technique] as const
 
   it.each([1, 4, 40])('can be cooked alone for %i', async (people) => {
     for (const dish of people === 4 ? variants(technique) : [begun(technique)]) {
-      const meal = mealOf([dish], { people, kitchen: largeKitchen, hour: '20:00' });
+      // For a family one cook and two burners must do.
+      const meal = mealOf([dish], { people, kitchen: people === 4 ? twoBurners : largeKitchen, hour: '20:00' });
       expect(checkMeal(meal)).toEqual([]);
       const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds: 5, rounds: 1, explain: false } });
       if (!result.ok) throw new Error(`${JSON.stringify(dish.made?.ways)}: ${result.refusals[0]?.sentence}`);

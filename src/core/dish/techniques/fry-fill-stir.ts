@@ -89,7 +89,7 @@ const deepFried: Technique = {
       coat === 'batter' ? 'batter' : 'coat',
       [3, 5, 7],
       coat === 'batter'
-        ? 'Flour, salt and spice with cold water to a batter like thick cream; stir no more than it needs.'
+        ? 'Flour, salt and spice with cold water to a batter that clings to a spoon; stir no more than it needs.'
         : coat === 'flour'
           ? 'Turn the pieces in flour, salt and spice; shake off what is loose.'
           : 'Salt the pieces, and dry them once more.',
@@ -137,7 +137,7 @@ const deepFried: Technique = {
           `fried ${brief.item('main')!.name.split(',')[0]}`,
           'fry',
           gramsIn(brief, 'main') * 0.9,
-          30,
+          60,
           {
             rather: 8,
           },
@@ -193,7 +193,7 @@ const stuffed: Technique = {
       'hollow',
       'hollow',
       [6, 9, 13],
-      `Cut the tops off ${brief.named('vegetables')}, take out seeds and ribs.`,
+      `Cut the tops off ${brief.named('vegetables')}, take out what is inside.`,
       {
         uses: brief.uses('vegetables'),
       },
@@ -436,7 +436,7 @@ const saltDrained: Technique = {
       }),
     ],
     links: [follow('slice', 'drain', 0, 0), follow('drain', 'squeeze', 0, 35, 10)],
-    lands: { step: 'squeeze', waits: waits('cold', 120, 300, 'covered, in the cold') },
+    lands: { step: 'squeeze', waits: waits('cold', 180, 360, 'covered, in the cold') },
   }),
 };
 

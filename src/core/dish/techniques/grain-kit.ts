@@ -214,7 +214,13 @@ export function readied(brief: Brief, { kind, soaked }: Grainy): { readonly step
 
 /** The bowl that it soaks in. */
 export const bowlOf = ({ soaked, grams }: Grainy) =>
-  soaked ? [pot('bowl', 'soaking bowl', ['bowl'], Math.max(0.5, grams / 300), 'soakStart', 'drain', { wash: 1 })] : [];
+  soaked
+    ? [
+        pot('bowl', 'soaking bowl', ['bowl'], Math.round(Math.max(0.5, grams / 300) * 10) / 10, 'soakStart', 'drain', {
+          wash: 1,
+        }),
+      ]
+    : [];
 
 /** The bowl is taken from the first step there is. */
 export function withBowl(built: Built): Built {

@@ -50,7 +50,7 @@ const nutsSlot: Slot = {
   amount: { quantity: 8, unit: 'g' },
   allergens: ['tree nuts'],
   mayMiss: true,
-  takes: ['golden nuts'],
+  takes: ['golden nuts', 'crisp onions'],
 };
 const crispSlot: Slot = {
   id: 'crisp',
@@ -238,7 +238,8 @@ const layered: Technique = {
         follow('pour', 'layer', 0, 8, 0),
         ...(dough ? [follow('dough', 'layer', 0, 120, 30)] : []),
         ...chain([laid, ...heat], 3),
-        follow('rest', 'open', 0, 15, 3),
+        // Sealed it stays hot; once open it is eaten.
+        follow('rest', 'open', 0, 25, 12),
       ],
       vessels: [
         ...bowlOf(grain),
@@ -255,7 +256,7 @@ const layered: Technique = {
           { wash: 8 },
         ),
       ],
-      lands: { step: 'open', waits: waits('hot', 15, 30, 'sealed, in its pot') },
+      lands: { step: 'open', waits: waits('hot', 5, 10, 'lid on again') },
       grain: { ...grainOfDish(brief, { ...grain, stock: null }), liquid: ['water'] },
       ...called(grain),
       amounts: { water: { quantity: grain.litres, unit: 'l' } },
@@ -274,7 +275,8 @@ function parboiling(brief: Brief, grain: Grainy, washed: boolean): readonly [Ste
       doneWhen: 'it rolls',
       cautions: [HEAVY],
     }),
-    fry(
+    // Eyes, not hands: the onions are fried beside it.
+    simmer(
       'parboil',
       'parboil',
       'full',
@@ -284,6 +286,7 @@ function parboiling(brief: Brief, grain: Grainy, washed: boolean): readonly [Ste
         : 'The grain in, stirred once; boil it until it bends and its heart is still hard.',
       {
         vessel: 'water',
+        lookEvery: 2,
         uses: washed ? [] : ['grain'],
         doneWhen:
           { 55: 'it bends, and breaks with a snap', 90: 'soft, with the least bite' }[share] ?? 'a white point inside',

@@ -521,7 +521,7 @@ const coconutCurry: Technique = {
     slot('firm', 'firm vegetables', 'carrots', 50, 'g', { cut: 'in thin sticks', mayMiss: true }),
     slot('soft', 'soft vegetables', 'peppers', 50, 'g', { cut: 'in strips', mayMiss: true }),
     slot('leaves', 'leaves', 'spinach', 30, 'g', { cut: 'washed', mayMiss: true }),
-    slot('paste', 'the paste', 'chilli, ginger and lime leaf, pounded', 0.8, 'tbsp', { takes: ['spice mix'] }),
+    slot('paste', 'the paste', 'chilli, ginger and lime leaf paste', 0.8, 'tbsp', { takes: ['spice mix'] }),
     slot('oil', 'the fat', 'oil', 0.4, 'tbsp', { takes: ['kept oil'] }),
     slot('milk', 'coconut milk', 'coconut milk', 100, 'ml'),
     slot('water', 'water', 'water', 50, 'ml', { takes: ['broth'] }),

@@ -856,6 +856,7 @@ const roastVegetables: Technique = {
         attention: 'eyes',
         lookEvery: 20,
         doneWhen: 'brown at the edges, soft within',
+        cautions: ['The tray comes out as hot as the oven: two dry cloths, and a clear place to set it down.'],
       }),
     ],
     links: [overnight(follow('cut', 'oil', 0, 300)), follow('oil', 'roast', 0, 90, 40)],

@@ -13,7 +13,7 @@ import { tellAndPlan } from './testing/simulate';
 /** Cooks a whole evening by the clock, minute by minute, a thumb one second late on every button. */
 async function cookThrough(meal: Meal): Promise<{ readonly finishedAt: number; readonly told: number }> {
   const tableAt = new Date(`${meal.day}T${meal.hour}:00`).getTime();
-  let session: Session = { id: 'e', meal, tableAt, plan: await planned(meal, 20, 5), events: [], moved: '' };
+  let session: Session = { id: 'e', meal, tableAt, plan: await planned(meal, 4, 5), events: [], moved: '' };
   const first = session.plan.steps[0]!.start;
   for (let minute = first - 1; minute <= 120; minute++) {
     const at = instantOf(session, minute) + 1000;
@@ -34,7 +34,7 @@ async function cookThrough(meal: Meal): Promise<{ readonly finishedAt: number; r
         planMeal(request.meal, {
           progress: request.progress,
           known: request.known,
-          solve: { ...TEST_CLOCK, seconds: 10, rounds: 6 },
+          solve: { ...TEST_CLOCK, seconds: 5, rounds: 3 },
         }),
       );
       session = { ...session, plan: carried.plan, moved: carried.moved };

@@ -16,7 +16,7 @@ const meals = SAMPLE_MEALS.map(
 describe.each(meals.map((meal) => [meal.name, meal] as const))('%s', (_, meal) => {
   let plan: Plan;
   beforeAll(async () => {
-    plan = await planned(meal, 20, 5);
+    plan = await planned(meal, 5, 5);
   });
   const overlap = (a: PlannedStep, b: PlannedStep) => a.start < b.end && b.start < a.end;
   const clashes = (same: (a: PlannedStep, b: PlannedStep) => boolean) =>
@@ -88,7 +88,7 @@ describe.each(meals.map((meal) => [meal.name, meal] as const))('%s', (_, meal) =
 
 describe('the harvest supper', () => {
   it('has the stock strained before the barley needs it', async () => {
-    const plan = await planned(meals[0]!, 20, 5);
+    const plan = await planned(meals[0]!, 5, 5);
     const strain = plan.steps.find((step) => step.key === 'mushroom-stock/strain')!;
     const takes = meals[0]!.dishes.flatMap((dish) => dish.takes.map((take) => `${dish.id}/${take.step}`));
     expect(takes.length).toBeGreaterThan(0);

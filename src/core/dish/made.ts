@@ -83,3 +83,9 @@ export interface Made extends Said {
   readonly parts?: readonly MadePart[];
   readonly same?: readonly SameVessel[];
 }
+
+/** The technique that a step of a dish comes from: that of its part; null where the dish was written by hand. */
+export function techniqueAt(made: Made | undefined, step: string): string | null {
+  if (!made) return null;
+  return made.parts?.find(({ id }) => step.startsWith(`${id}_`))?.technique ?? made.technique;
+}

@@ -12,7 +12,7 @@ import { mealOf, planned } from '@/core/testing/meals';
 import { checkDish } from './check';
 import { allergensOf, dietOf } from './diet';
 import { beginDraft, type DishDraft, dishOf, draftOf } from './draft-dish';
-import { PRODUCTS } from './made';
+import { PRODUCTS, techniqueAt } from './made';
 import { makersOf, untakenParts } from './parts';
 import { scaleDish } from './scale';
 import { TECHNIQUES, techniqueOf } from './techniques/all';
@@ -148,6 +148,13 @@ describe('parts that meet', () => {
     const { parts, fillings } = dish.made!;
     expect(parts).toEqual(turned.parts);
     expect(fillings).toEqual(turned.fillings);
+  });
+
+  it('are each known by their own technique, so that what one evening teaches of frying is known of all that fries', () => {
+    const { made, steps } = dishOf(turned);
+    const by = Object.fromEntries(steps.map(({ id }) => [id, techniqueAt(made, id)]));
+    expect(by).toMatchObject({ slices_fry: 'fried-layers', meat_cook: 'boiled-meat', layer: 'turned-out' });
+    expect(techniqueAt(undefined, 'layer')).toBeNull();
   });
 
   it('bring their own allergens and diet, and those of what they replace no more', () => {

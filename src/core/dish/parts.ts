@@ -380,9 +380,13 @@ function isBetween(step: string, end: 'from' | 'to', steps: readonly string[]) {
   return (link: Link) => link[end] === step && link[other] !== step && steps.includes(link[other]);
 }
 
-/** What a technique can hand over, made in its usual way for four. */
+const offers = new Map<string, readonly Offer[]>();
+
+/** What a technique can hand over, made in its usual way for four; reckoned once. */
 export function offersOf(technique: Technique): readonly Offer[] {
-  return buildPart(technique, {}, 4, () => null).offers ?? [];
+  const known = offers.get(technique.id) ?? buildPart(technique, {}, 4, () => null).offers ?? [];
+  offers.set(technique.id, known);
+  return known;
 }
 
 /** Techniques that make something for another part. */

@@ -1,5 +1,6 @@
 import { median, medianAbsoluteDeviation } from 'simple-statistics';
 import type { Dish, Step } from '@/core/dish/dish';
+import { techniqueAt } from '@/core/dish/made';
 import type { Burner, Kitchen } from '@/core/kitchen/kitchen';
 import { joinedKey, stepKey, unitId } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
@@ -171,7 +172,8 @@ export interface Known {
 export function knownOf(lessons: Lessons, meal: Pick<Meal, 'kitchen'>, dish: Dish, step: Step): Known | null {
   if (step.grows.by === 'boil') return null;
   const own = lessons.steps.get(stepKey(dish.id, step.id));
-  const technique = dish.made ? lessons.techniques.get(dish.made.technique) : undefined;
+  const by = techniqueAt(dish.made, step.id);
+  const technique = by === null ? undefined : lessons.techniques.get(by);
   const hands = step.attention === 'hands' ? handsOf(lessons, meal, step) : undefined;
   const times = own?.times ?? 0;
   const factor = (own?.factor ?? 1) * (technique?.factor ?? 1) * (hands?.factor ?? 1);

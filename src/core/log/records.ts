@@ -1,3 +1,4 @@
+import { techniqueAt } from '@/core/dish/made';
 import type { Evening } from '@/core/live/evening';
 import { pausedFor, standingEvents, toldOf } from '@/core/live/events';
 import { liveSteps } from '@/core/live/session';
@@ -63,7 +64,7 @@ export function recordsOf(evening: Evening): readonly StepRecord[] {
         dishId: dish.id,
         dishName: dish.name,
         name: step.name,
-        technique: dish.made?.technique ?? null,
+        technique: techniqueAt(dish.made, step.stepId),
         kitchenId: evening.meal.kitchen.id,
         person: step.attention === 'hands' ? (step.person?.id ?? null) : null,
         boiledOn: boils ? step.station.id : null,

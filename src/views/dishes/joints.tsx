@@ -40,8 +40,10 @@ export function Joints({ draft, dish, change }: JointsProps) {
           </li>
         ))}
         {untaken.map((part) => (
-          <li key={part} role="status" className="border-b border-l-4 border-line border-l-warn py-1.5 pl-2">
-            Nothing takes anything from “{nameOfPart(draft, part)}”: it comes to the table beside the dish.
+          <li key={part} className="border-b border-l-4 border-line border-l-warn py-1.5 pl-2">
+            <span role="status">
+              Nothing takes anything from “{nameOfPart(draft, part)}”: it comes to the table beside the dish.
+            </span>
           </li>
         ))}
       </ul>

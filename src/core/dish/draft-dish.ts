@@ -4,7 +4,7 @@ import type { Dish } from './dish';
 import type { Filling, Made, More } from './made';
 import { makeDish } from './parts';
 import type { Technique } from './technique';
-import { techniqueOf } from './techniques/all';
+import { TECHNIQUES, techniqueOf } from './techniques/all';
 
 /** A dish under the cook's hand: what is said of it, from which the dish itself follows. */
 export interface DishDraft extends Made {
@@ -18,9 +18,11 @@ export function beginDraft(technique: Technique, id: string, servings: number): 
   return { id, name: technique.name, servings, technique: technique.id, ways: {}, fillings: {}, ...technique.begins };
 }
 
-/** The draft from which a dish was made; null for a dish that was written by hand. */
+/** The draft from which a dish was made; null for a dish that was written by hand, or made in a way that is not known here. */
 export function draftOf({ id, name, servings, made }: Dish): DishDraft | null {
-  return made ? { id, name, servings, ...made } : null;
+  const known =
+    made && [made, ...(made.parts ?? [])].every(({ technique }) => TECHNIQUES.some((each) => each.id === technique));
+  return known ? { id, name, servings, ...made } : null;
 }
 
 /** The dish of a draft. Liquid that the cook has measured for its grain is not kept: it follows the balance or the school again. */

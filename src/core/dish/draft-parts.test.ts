@@ -56,7 +56,11 @@ describe('a dish of parts under the hand', () => {
     const nuts = slot('turned-out', 'nuts');
     expect(sourceOf(turned, MAIN, nuts)).toBe(BOUGHT);
     const sources = sourcesOf(turned, MAIN, nuts);
-    expect(sources.map(({ says }) => says)).toEqual(['as it is bought', 'made for it: Fried nuts and dried fruit']);
+    expect(sources.map(({ says }) => says)).toEqual([
+      'as it is bought',
+      'made for it: Fried nuts and dried fruit',
+      'made for it: Crisp onions',
+    ]);
     const made = withSource(turned, MAIN, nuts, sources[1]!);
     expect(sourceOf(made, MAIN, nuts)).toBe('nuts golden nuts');
     expect(sourcesOf(made, MAIN, nuts)[1]).toMatchObject({ from: { part: 'nuts', product: 'golden nuts' } });

@@ -168,6 +168,15 @@ describe('parts that meet', () => {
     expect(allergensOf(dishOf({ ...draft('meat-pilaf'), parts: [], fillings: {} }))).toContain('celery');
   });
 
+  it('made in a way that is not known here are read as they are written', () => {
+    const dish = dishOf(turned);
+    const [part, ...others] = dish.made!.parts!;
+    expect(
+      draftOf({ ...dish, made: { ...dish.made!, parts: [{ ...part!, technique: 'magic' }, ...others] } }),
+    ).toBeNull();
+    expect(draftOf({ ...dish, made: { ...dish.made!, technique: 'magic' } })).toBeNull();
+  });
+
   it('in a circle, or from a part that is gone, fall back on what is bought', () => {
     const round: DishDraft = {
       ...turned,

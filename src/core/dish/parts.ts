@@ -26,7 +26,7 @@ export interface KnownPart {
 }
 
 /** All parts of what is said, the one that comes to the table last; each after those it takes from. */
-export function partsOf(made: Made): readonly KnownPart[] {
+export function partsOf(made: Made, technique = techniqueOf(made.technique)): readonly KnownPart[] {
   const all = new Map<string, MadePart>((made.parts ?? []).map((part) => [part.id, part]));
   const done = new Map<string, KnownPart>();
   const visit = (part: MadePart) => {
@@ -39,7 +39,7 @@ export function partsOf(made: Made): readonly KnownPart[] {
     done.set(part.id, { id: part.id, said: part, technique: techniqueOf(part.technique) });
   };
   for (const part of made.parts ?? []) visit(part);
-  return [...done.values(), { id: MAIN, said: made, technique: techniqueOf(made.technique) }];
+  return [...done.values(), { id: MAIN, said: made, technique }];
 }
 
 /** A dish by a technique, with the parts that are made for it. `said` may leave out all that is usual. */
@@ -49,7 +49,7 @@ export function makeDish(
   said: Partial<Omit<Made, 'technique'>> = {},
 ): Dish {
   const made: Made = { ...said, technique: technique.id, ways: said.ways ?? {}, fillings: said.fillings ?? {} };
-  const joined = new Joined(partsOf(made), head.servings, technique);
+  const joined = new Joined(partsOf(made, technique), head.servings);
   const whole = (made.same ?? []).reduce(sameVessel, joined.dish(head));
   return {
     ...whole,
@@ -71,17 +71,14 @@ const FROM_ANOTHER = 120;
 class Joined {
   private readonly built = new Map<string, BuiltPart>();
 
-  /** `technique` is that of the main part, which need not be in the list of all. */
   constructor(
     private readonly parts: readonly KnownPart[],
     private readonly servings: number,
-    technique: Technique,
   ) {
-    for (const part of parts) {
-      const by = part.id === MAIN ? technique : part.technique;
+    for (const { id, said, technique } of parts) {
       this.built.set(
-        part.id,
-        buildPart(by, part.said, servings, (slot) => this.handed(part.said, slot)),
+        id,
+        buildPart(technique, said, servings, (slot) => this.handed(said, slot)),
       );
     }
   }
@@ -396,6 +393,5 @@ export function makersOf(product: Product): readonly Technique[] {
 
 /** Ids of the parts that nothing takes from: they come to the table beside the dish. */
 export function untakenParts(made: Made, servings: number): readonly string[] {
-  const parts = partsOf(made);
-  return new Joined(parts, servings, techniqueOf(made.technique)).untaken().map(({ id }) => id);
+  return new Joined(partsOf(made), servings).untaken().map(({ id }) => id);
 }

@@ -96,7 +96,7 @@ describe('bowls', () => {
  */
 function vocabulary(): readonly string[] {
   const describes =
-    /^(grain|cold|warm|fresh|hard|flat|thin|small|thick|whole|soft|boiling|toasted|brown|pieces|with|large|smooth|short|ribs|beaten|firm|leaves|sauce|water|seed|roots?)$/;
+    /^(grain|cold|warm|fresh|hard|flat|thin|small|thick|whole|soft|boiling|toasted|brown|pieces|with|large|smooth|short|ribs|beaten|firm|mixed|round|leaves|sauce|water|seed|roots?)$/;
   // "Roll walnuts of one size", "fish out the bay", "dry the fish" of a mackerel.
   const saidOtherwise = /^(walnuts|fish)$/;
   const names = [...SHELF, ...SAMPLE_MEALS.flatMap(({ dishes }) => dishes)].flatMap(({ ingredients }) => ingredients);

@@ -49,7 +49,7 @@ describe('the words at the stove', () => {
         plan,
         tableAt: TABLE,
         truth: (step) => step.minutes,
-        glance: () => 1,
+        glance: () => 2,
         onGlance: (session, now) => {
           const evening = { ...session, mealId: meal.id, begunAt: now, endedAt: null } as never;
           const stove = stoveAt(session, now);

@@ -172,7 +172,6 @@ const layered: Technique = {
       usual: 'cooked lamb in its gravy',
       amount: { quantity: 220, unit: 'g' },
       takes: ['meat in gravy', 'marinated meat', 'boiled meat', 'fried slices', 'fried pieces', 'cooked pulses'],
-      within: 60,
     },
     crispSlot,
     { ...fatSlot, takes: ['kept oil', 'spiced butter'] },

@@ -1,5 +1,5 @@
 import type { Step } from '@/core/dish/dish';
-import type { Brief, Slot, Technique } from '@/core/dish/technique';
+import type { Brief, Built, Slot, Technique } from '@/core/dish/technique';
 import {
   atOnce,
   bake,
@@ -743,35 +743,112 @@ const searedFish: Technique = {
   id: 'fish-seared',
   name: 'Fish or shellfish in minutes',
   family: 'fish',
-  says: 'Dried, salted, seared two to four minutes, once all else is resting.',
-  choices: [],
+  says: 'Dried, salted, and cooked in minutes, once all else is resting: seared, in barely moving water, or under the grill.',
+  choices: [
+    {
+      id: 'how',
+      asks: 'Which way?',
+      ways: [
+        {
+          id: 'pan',
+          says: 'seared in the pan',
+          because: 'A crisp skin in four minutes of hands; a pan for every four.',
+        },
+        {
+          id: 'poach',
+          says: 'in barely moving water',
+          because: 'Eight minutes without a smell or a splash; it stays moist, and waits a little longer.',
+        },
+        { id: 'grill', says: 'under the grill', because: 'For many at once, and no burner: one stays by it.' },
+      ],
+    },
+  ],
   slots: [
     slot('fish', 'the fish', 'mackerel fillets', 140, 'g', { allergens: ['fish'] }),
     salt(0.2),
     oil(2),
     slot('lemon', 'lemon', 'lemon', 0.25, 'piece', { mayMiss: true }),
+    slot('water', 'water', 'water', 220, 'ml', { takes: ['broth'] }),
   ],
   mistakes: ['Starting it too soon: it waits no longer than a guest at the door.'],
-  build: (brief) => ({
-    steps: [
-      work('dry', 'dry, salt', [2, 3, 5], 'Dry the fish well and salt it.', {
-        uses: brief.uses('fish', 'salt'),
-        cautions: ['Keep it cold until it goes in.'],
-      }),
-      fry('sear', 'sear', 'full', [3, 4, 5], 'Skin down in a very hot pan, turned once.', {
-        vessel: 'pan',
-        uses: brief.uses('oil', 'lemon'),
-        perBatch: 4,
-        floorCm2: 120,
-        doneWhen: 'opaque nearly through',
-        cautions: [HOT_FAT],
-      }),
-    ],
-    links: [follow('dry', 'sear', 0, 20, 8)],
-    vessels: [pot('pan', 'pan', ['pan'], 1, 'sear', 'sear', { grows: false, widthCm: 24 })],
-    lands: { step: 'sear', waits: waits('hot', 2, 5, 'on warm plates') },
-  }),
+  build: (brief) => {
+    const dry = work('dry', 'dry, salt', [2, 3, 5], 'Dry the fish well and salt it.', {
+      uses: brief.uses('fish', 'salt'),
+      cautions: ['Keep it cold until it goes in.'],
+    });
+    switch (brief.way('how')) {
+      case 'poach':
+        return poached(brief, dry);
+      case 'grill': {
+        const grill = bake('sear', 'grill', 240, 1, [7, 9, 12], 'On the oiled tray, high under the hot grill.', {
+          vessel: 'tray',
+          uses: brief.uses('oil', 'lemon'),
+          attention: 'eyes',
+          lookEvery: 3,
+          doneWhen: 'brown at the edge, opaque to the middle',
+        });
+        const litres = Math.max(1, Math.round(brief.servings * 2.5) / 10);
+        return {
+          steps: [dry, grill],
+          links: [follow('dry', 'sear', 0, 20, 8)],
+          vessels: [pot('tray', 'tray', ['tray'], litres, 'sear', 'sear', { wash: 6 })],
+          lands: { step: 'sear', waits: waits('hot', 3, 7, 'on the tray') },
+        };
+      }
+      default: {
+        const sear = fry('sear', 'sear', 'full', [3, 4, 5], 'Skin down in a very hot pan, turned once.', {
+          vessel: 'pan',
+          uses: brief.uses('oil', 'lemon'),
+          perBatch: 4,
+          floorCm2: 120,
+          doneWhen: 'opaque nearly through',
+          cautions: [HOT_FAT],
+        });
+        return {
+          steps: [dry, sear],
+          links: [follow('dry', 'sear', 0, 20, 8)],
+          vessels: [pot('pan', 'pan', ['pan'], 1, 'sear', 'sear', { grows: false, widthCm: 24 })],
+          lands: { step: 'sear', waits: waits('hot', 2, 5, 'on warm plates') },
+        };
+      }
+    }
+  },
 };
+
+/** Fish in water that barely moves, lifted out. */
+function poached(brief: Brief, dry: Step): Built {
+  const litres = brief.item('water')!.amount.quantity / 1000;
+  const boil = simmer('boil', 'water to the boil', 'full', [4, 6, 9], 'Water, salted, with the lemon, to the boil.', {
+    vessel: 'pot',
+    uses: brief.uses('water', 'lemon'),
+    boils: [litres, 15, 'covered'],
+    doneWhen: 'it boils',
+  });
+  const cook = simmer('sear', 'poach', 'lowest', [6, 8, 11], 'The fish in; it must not boil, only tremble.', {
+    vessel: 'pot',
+    lookEvery: 3,
+    doneWhen: 'it flakes, opaque to the middle',
+  });
+  const lift = work('lift', 'lift out', [1, 2, 3], 'Lift it out with a flat spoon and let it drip off.', {
+    vessel: 'pot',
+    doneWhen: 'on the plates',
+  });
+  return {
+    steps: [dry, boil, cook, lift],
+    links: [follow('dry', 'sear', 0, 20, 8), follow('boil', 'sear', 0, 10, 0), follow('sear', 'lift', 0, 3, 0)],
+    vessels: [
+      pot(
+        'pot',
+        'wide pot',
+        ['pot', 'casserole'],
+        Math.max(1, Math.round(litres * 16 + brief.servings) / 10),
+        'boil',
+        'lift',
+      ),
+    ],
+    lands: { step: 'lift', waits: waits('hot', 4, 9, 'covered, in a ladle of its water') },
+  };
+}
 
 const eggs: Technique = {
   id: 'eggs',

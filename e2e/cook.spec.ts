@@ -395,8 +395,8 @@ test.describe(() => {
   test('killed after every press, a whole evening goes on where it was, to its end', async ({ page, context }) => {
     test.setTimeout(900_000);
     await context.clock.install({ time: NOON });
-    const dishes = SHELF.filter(({ name }) => ['Quinoa with lemon', 'Chicken with mustard'].includes(name));
-    expect(dishes).toHaveLength(2);
+    const dishes = SHELF.filter(({ name }) => name === 'Chicken with mustard');
+    expect(dishes).toHaveLength(1);
     await openMeals(page);
     await openFile(page, supperOf('supper', 'A small supper', dishes));
     await openMeal(page, 'supper', '/cook');
@@ -423,7 +423,7 @@ test.describe(() => {
     // What stands by itself is over by itself; each of the others was told once.
     const { events } = await stored(window);
     expect(events).toHaveLength(pressed);
-    expect(pressed).toBeGreaterThan(8);
+    expect(pressed).toBeGreaterThan(5);
   });
 
   test('clocks are right to the second after the tab was closed', async ({ page, context }) => {

@@ -156,7 +156,7 @@ test('files are dropped on the page; a backup puts everything back or nothing', 
   await expect(status).toContainText('not whole JSON');
   await drop(whole);
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('holds 3 meals');
+  await expect(dialog).toContainText('holds 4 meals');
   await dialog.getByRole('button', { name: 'Keep what is here' }).click();
   await expect(page.getByRole('heading', { name: 'New meal' })).toBeVisible();
   await drop(whole);

@@ -228,7 +228,7 @@ describe('eight evenings on a slow stove', () => {
     const errors: number[] = [];
     for (let count = 0; count < 9; count++) {
       const meal = asLearned(boat, learn(evenings.flatMap(recordsOf)));
-      const plan = await planned(meal, 3, 6);
+      const plan = await planned(meal, 1, 3);
       const tableAt = Date.UTC(2026, 10, 28 + count, 19, 0);
       const { session } = await cookThrough({
         meal,

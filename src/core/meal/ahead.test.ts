@@ -204,7 +204,7 @@ describe('a stock made two days before', () => {
     const dish = made.dishes.find(({ id }) => id === stock.id)!;
     expect(checkDish(dish)).toEqual([]);
     expect(dish.gives.map(({ step }) => step)).toEqual(['strain-again']);
-    const plan = await planned(made, 20, 4);
+    const plan = await planned(made, 5, 4);
     const at = (key: string) => plan.steps.find((step) => step.key === key)!;
     expect(at('mushroom-stock/strain').end).toBeLessThan(-1440);
     expect(at('mushroom-stock/strain-away').end - at('mushroom-stock/strain').end).toBeLessThanOrEqual(120);

@@ -49,7 +49,7 @@ describe('the words at the stove', () => {
         plan,
         tableAt: TABLE,
         truth: (step) => step.minutes,
-        glance: () => 2,
+        glance: () => 1,
         onGlance: (session, now) => {
           const evening = { ...session, mealId: meal.id, begunAt: now, endedAt: null } as never;
           const stove = stoveAt(session, now);

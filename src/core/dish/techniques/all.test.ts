@@ -75,7 +75,7 @@ describe.each(TECHNIQUES.map((technique) => [technique.name, technique] as const
       // For a family one cook and two burners must do.
       const meal = mealOf([dish], { people, kitchen: people === 4 ? twoBurners : largeKitchen, hour: '20:00' });
       expect(checkMeal(meal)).toEqual([]);
-      const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds: 5, rounds: 1, explain: false } });
+      const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds: 2, rounds: 1, explain: false } });
       if (!result.ok) throw new Error(`${JSON.stringify(dish.made?.ways)}: ${result.refusals[0]?.sentence}`);
       for (const { late } of result.plan.landings) expect(late).toBe(0);
     }

@@ -426,6 +426,27 @@ test.describe(() => {
     expect(pressed).toBeGreaterThan(5);
   });
 
+  test('what is strained is measured with wet hands, and at once it is said what that means', async ({ page }) => {
+    test.setTimeout(600_000);
+    await page.clock.install({ time: NOON });
+    const dishes = SHELF.filter(({ name }) => name === 'Barley in broth');
+    expect(dishes).toHaveLength(1);
+    await openMeals(page);
+    await openFile(page, supperOf('supper', 'Barley alone', dishes));
+    await openMeal(page, 'supper', '/cook');
+    await page.getByRole('button', { name: 'Begin at the stove' }).click();
+    await expect(page.getByTestId('table-line')).toBeVisible();
+    const measure = page.getByRole('region', { name: 'How much meat stock' });
+    for (let tick = 0; tick < 60 && (await measure.count()) === 0; tick++) {
+      if (!(await pressDue(page))) await toNextMoment(page);
+    }
+    await expect(measure.getByRole('status')).toContainText(/^Enough/);
+    for (let press = 0; press < 3; press++) await measure.getByRole('button', { name: '250 ml less' }).click();
+    await expect(measure.getByRole('status')).toContainText(/short: top it up with .* of boiling water.* less grain/);
+    await measure.getByRole('button', { name: '50 ml more' }).click();
+    await expect(measure.getByRole('status')).toContainText('short');
+  });
+
   test('clocks are right to the second after the tab was closed', async ({ page, context }) => {
     await page.clock.install({ time: new Date('2026-11-26T14:00:00') });
     await openMeals(page);

@@ -2,7 +2,7 @@ import { expect, type Locator, type Page, test } from '@playwright/test';
 import { NOON, openMeals, visit } from './kit';
 
 /** Edits of each form; more of them for a longer look: EDITS=250 npx playwright test e2e/typing.spec.ts. */
-const EDITS = Number(process.env['EDITS'] ?? 20);
+const EDITS = Number(process.env['EDITS'] ?? 12);
 
 /** A word that no other edit of the test writes. */
 const word = (number: number) => `w${number}x${(number * 7919) % 997}`;

@@ -3,11 +3,13 @@
 import { format } from 'date-fns';
 import type { Evening } from '@/core/live/evening';
 import { lastTakenBack } from '@/core/live/events';
+import { toMeasure } from '@/core/live/measuring';
 import { type LiveStep, lastStanding, safeMinutesLeft } from '@/core/live/session';
 import { sayLearned } from '@/core/plan/say-odds';
 import { Button } from '@/ui/button';
 import { printCountdown, printSpan } from '@/ui/clock';
 import { AllSaid } from './all-said';
+import { HowMuch } from './how-much';
 import { colour, isStart, placeWords, type StepProps, tells } from './pieces';
 import type { SessionAtHand } from './use-session';
 import { Rarely } from './watched';
@@ -17,6 +19,7 @@ export function Focal({ session, live, told, now }: StepProps & { readonly now: 
   const { step } = live;
   const tint = colour(session, step.dishId);
   const over = live.status === 'running' && live.endAt < now;
+  const measure = toMeasure(session.meal, step.dishId, step.stepId);
   return (
     <div data-testid="focal" data-key={step.key}>
       <p className="mt-3 flex items-center gap-2.5 text-xl" style={{ color: tint }}>
@@ -37,6 +40,7 @@ export function Focal({ session, live, told, now }: StepProps & { readonly now: 
         )}
       </p>
       {step.amounts.length > 0 && <p className="mt-3 text-xl">{step.amounts.join(' · ')}</p>}
+      {measure && <HowMuch key={step.key} measure={measure} />}
       {step.doneWhen && <p className="mt-2 text-xl text-faint">Until: {step.doneWhen}</p>}
       {step.learned !== undefined && <p className="mt-2 text-lg text-faint">{sayLearned(step)}</p>}
       {step.cautions.map((caution) => (

@@ -17,6 +17,9 @@ import { askPlanner } from '@/workers/planner';
 /** Long enough to see whether it comes out; the menu itself is planned with more. */
 const THINK = { seconds: 2.5, rounds: 40 } as const;
 
+/** Milliseconds in which the page is drawn. */
+const DRAWN = 30;
+
 const GUESTS: readonly (readonly [Diet | null, string])[] = [
   [null, 'everything'],
   ...DIETS.toReversed()
@@ -37,11 +40,17 @@ export function WholeMenu({ meal, own, onTake }: WholeMenuProps) {
   const [skip, setSkip] = useState<ReadonlySet<string>>(new Set());
   const [proposal, setProposal] = useState<Proposal | null>(null);
   const [asked, setAsked] = useState(false);
+  const [busy, setBusy] = useState(false);
   const wants = readWants(text);
   const propose = (without: ReadonlySet<string>) => {
     setAsked(true);
     setSkip(without);
-    setProposal(wants.length > 0 ? proposeMenu(wants, withShelf(own), { meal, diet }, without) : null);
+    setBusy(true);
+    // All dishes are weighed at once: what is said of it must be drawn before.
+    setTimeout(() => {
+      setProposal(wants.length > 0 ? proposeMenu(wants, withShelf(own), { meal, diet }, without) : null);
+      setBusy(false);
+    }, DRAWN);
   };
   const dishes = proposal?.places.flatMap(({ dish }) => dish ?? []) ?? [];
   return (
@@ -75,10 +84,11 @@ export function WholeMenu({ meal, own, onTake }: WholeMenuProps) {
             Propose
           </Button>
         </form>
+        {busy && <p role="status">Looking through the dishes…</p>}
         {asked && wants.length === 0 && (
           <p role="alert">Say what shall be on the table, such as “a grain, a braise, two sides” or names of dishes.</p>
         )}
-        {proposal && (
+        {proposal && !busy && (
           <>
             <ol className="border-t border-line">
               {proposal.places.map((place, k) => (

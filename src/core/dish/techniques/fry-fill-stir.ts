@@ -1,4 +1,4 @@
-import type { Slot, Technique } from '@/core/dish/technique';
+import type { Technique } from '@/core/dish/technique';
 import {
   bake,
   chill,
@@ -14,17 +14,7 @@ import {
   waits,
   work,
 } from '@/core/dish/write';
-import { COOLING, chain, GRAIN_KEEPS, gramsIn, HOT_FAT, offered, present, SPROUTS, STEAM } from './words';
-
-const slot = (
-  id: string,
-  asks: string,
-  usual: string,
-  quantity: number,
-  unit: Slot['amount']['unit'],
-  more: Partial<Slot> = {},
-): Slot => ({ id, asks, usual, amount: { quantity, unit }, ...more });
-const salt = (teaspoons: number) => slot('salt', 'salt', 'fine salt', teaspoons, 'tsp');
+import { COOLING, chain, GRAIN_KEEPS, gramsIn, HOT_FAT, offered, present, SPROUTS, STEAM, salt, slot } from './words';
 
 /** Minutes of a lot in deep oil. Common practice, no source. */
 const FRIED: Readonly<Record<string, Times>> = { fish: [4, 5, 6], meat: [8, 9, 12], soft: [3, 4, 6] };

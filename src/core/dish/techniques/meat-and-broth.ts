@@ -29,17 +29,10 @@ import {
   offered,
   onionMinutes,
   present,
+  salt,
+  slot,
 } from './words';
 
-const slot = (
-  id: string,
-  asks: string,
-  usual: string,
-  quantity: number,
-  unit: Slot['amount']['unit'],
-  more: Partial<Slot> = {},
-): Slot => ({ id, asks, usual, amount: { quantity, unit }, ...more });
-const salt = (teaspoons: number) => slot('salt', 'salt', 'fine salt', teaspoons, 'tsp');
 const whole = slot('spice', 'whole spices or herbs', 'bay', 2, 'leaf', { grows: false, mayMiss: true });
 
 /** Which cut: it decides how long until it is tender. */

@@ -31,23 +31,10 @@ import {
   present,
   SPROUTS,
   STEAM,
+  salt,
+  slot,
 } from './words';
 
-const slot = (
-  id: string,
-  asks: string,
-  usual: string,
-  quantity: number,
-  unit: Slot['amount']['unit'],
-  more: Partial<Slot> = {},
-): Slot => ({
-  id,
-  asks,
-  usual,
-  amount: { quantity, unit },
-  ...more,
-});
-const salt = (teaspoons: number) => slot('salt', 'salt', 'fine salt', teaspoons, 'tsp');
 const oil = (tablespoons: number) => slot('oil', 'the fat', 'oil', tablespoons, 'tbsp', { grows: false });
 
 /** Floor that the onions of a portion cover, sliced thin: half of one, 55 g. Common practice, no source. */
@@ -82,7 +69,7 @@ const curry: Technique = {
     }),
     slot('onions', 'onions', 'onions', 0.5, 'piece', { cut: 'thinly sliced' }),
     slot('garlic', 'garlic and ginger', 'garlic', 0.6, 'clove', { cut: 'crushed', mayMiss: true }),
-    { ...oil(0.75), grows: true },
+    { ...oil(0.75), grows: true, takes: ['kept oil'] },
     slot('spice', 'ground spices', 'coriander and cumin, ground', 0.7, 'tsp', { takes: ['spice mix'] }),
     slot('body', 'tomato or coconut milk', 'chopped tomatoes', 70, 'g'),
     slot('water', 'water', 'water', 60, 'ml'),
@@ -567,7 +554,7 @@ const friedLayers: Technique = {
   slots: [
     slot('slices', 'what is sliced', 'aubergines', 130, 'g', { cut: 'in 1 cm slices' }),
     salt(0.2),
-    slot('oil', 'the fat', 'oil', 1, 'tbsp'),
+    slot('oil', 'the fat', 'oil', 1, 'tbsp', { takes: ['kept oil'] }),
   ],
   mistakes: ['Wet slices in hot fat.', 'A pan that is not hot: they soak it up.'],
   build: (brief) => {

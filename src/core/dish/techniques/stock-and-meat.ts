@@ -21,14 +21,8 @@ import { isFlesh } from '@/core/food/food';
 import { foodsOf } from '@/core/food/known';
 import { LIMITS } from '@/core/heat/safe-limits';
 import { type Amount, MASS_IN_GRAMS, type MassUnit } from '@/core/units/amount';
-import { byAmount, COOLING, chain, gramsIn, HEAVY, HOT_FAT, MARINADE, present } from './words';
+import { byAmount, COOLING, chain, gramsIn, HEAVY, HOT_FAT, MARINADE, present, salt } from './words';
 
-const salt = (teaspoons: number): Slot => ({
-  id: 'salt',
-  asks: 'salt',
-  usual: 'fine salt',
-  amount: { quantity: teaspoons, unit: 'tsp' },
-});
 const oil = (tablespoons: number): Slot => ({
   id: 'oil',
   asks: 'the fat',
@@ -243,7 +237,7 @@ const FIRST: WayChoice = {
 const braiseSlots: readonly Slot[] = [
   meat('braising beef, in large pieces', 220),
   salt(0.4),
-  oil(3),
+  { ...oil(3), takes: ['kept oil'] },
   { id: 'onions', asks: 'onions', usual: 'onions', amount: { quantity: 0.4, unit: 'piece' }, cut: 'sliced' },
   { id: 'paste', asks: 'tomato paste', usual: 'tomato paste', amount: { quantity: 0.25, unit: 'tbsp' }, mayMiss: true },
   {

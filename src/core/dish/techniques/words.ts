@@ -1,5 +1,5 @@
 import type { Link, Step } from '@/core/dish/dish';
-import type { Brief, Offer, WayChoice } from '@/core/dish/technique';
+import type { Brief, Offer, Slot, WayChoice } from '@/core/dish/technique';
 import { follow } from '@/core/dish/write';
 import { amountAs } from '@/core/units/amount-in';
 
@@ -27,6 +27,19 @@ export const MARINADE = 'Marinate in the fridge. What held raw meat is boiled fo
 export const EGGS = 'Eggs for small children, the pregnant and the frail: cooked until firm.';
 /** Caution where something is eaten raw. */
 export const SPROUTS = 'Wash what is eaten raw, and keep it away from raw meat.';
+
+/** A place for an ingredient, its amount for one portion. */
+export const slot = (
+  id: string,
+  asks: string,
+  usual: string,
+  quantity: number,
+  unit: Slot['amount']['unit'],
+  more: Partial<Slot> = {},
+): Slot => ({ id, asks, usual, amount: { quantity, unit }, ...more });
+
+/** Salt, in teaspoons for one portion. */
+export const salt = (teaspoons: number) => slot('salt', 'salt', 'fine salt', teaspoons, 'tsp');
 
 /** Washing grain: cooks differ. */
 export const WASH: WayChoice = {

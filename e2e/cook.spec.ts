@@ -443,7 +443,7 @@ test.describe(() => {
     await expect(measure.getByRole('status')).toContainText(/^Enough/);
     for (let press = 0; press < 3; press++) await measure.getByRole('button', { name: '250 ml less' }).click();
     await expect(measure.getByRole('status')).toContainText(/short: top it up with .* of boiling water.* less grain/);
-    await measure.getByRole('button', { name: '50 ml more' }).click();
+    await measure.getByRole('button', { name: '50 ml more', exact: true }).click();
     await expect(measure.getByRole('status')).toContainText('short');
   });
 

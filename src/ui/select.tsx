@@ -16,10 +16,10 @@ interface SelectProps<T> {
 /** One of several, by its words. What is chosen may be of any type: it is known by its place in the list. */
 export function Select<T>({ label, hideLabel = false, value, options, onChange, className = '' }: SelectProps<T>) {
   return (
-    <Field className={hideLabel ? 'inline-block' : ''}>
+    <Field className={hideLabel ? 'inline-block max-w-full min-w-0' : 'min-w-0'}>
       <Label className={hideLabel ? 'sr-only' : 'block text-sm text-faint'}>{label}</Label>
       <HeadlessSelect
-        className={`min-h-10 rounded-lg border border-line bg-paper px-2 text-base text-ink ${className}`}
+        className={`min-h-10 max-w-full rounded-lg border border-line bg-paper px-2 text-base text-ink ${className}`}
         value={options.findIndex(([each]) => each === value)}
         onChange={(event) => {
           const chosen = options[Number(event.target.value)];

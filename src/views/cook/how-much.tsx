@@ -19,8 +19,7 @@ export function HowMuch({ measure }: { readonly measure: ToMeasure }) {
         {STEPS.map((step) => (
           <Button
             key={step}
-            big
-            className="px-4"
+            className="min-h-16 text-lg"
             aria-label={`${says(Math.abs(step))} ${step < 0 ? 'less' : 'more'}`}
             disabled={ml + step < 0}
             onClick={() => setMl((now) => Math.max(0, now + step))}
@@ -28,7 +27,7 @@ export function HowMuch({ measure }: { readonly measure: ToMeasure }) {
             {step < 0 ? '−' : '+'} {says(Math.abs(step))}
           </Button>
         ))}
-        <strong className="order-first min-w-32 text-4xl" data-testid="how-much">
+        <strong className="order-first min-w-32 text-3xl" data-testid="how-much">
           {says(ml)}
         </strong>
       </div>

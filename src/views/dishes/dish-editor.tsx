@@ -129,7 +129,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
           </>
         )}
       </p>
-      <div className="mt-2 grid gap-x-12 gap-y-6 lg:grid-cols-[26rem_minmax(0,1fr)]">
+      <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-6 lg:grid-cols-[26rem_minmax(0,1fr)]">
         <div className="grid content-start gap-5">
           <Stepper
             label="Written for"

@@ -35,12 +35,12 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
               key={item.id}
               id={item.id}
               name={item.name}
-              className="grid gap-1 border-b border-line py-1.5"
+              className="grid grid-cols-[minmax(0,1fr)] gap-1 border-b border-line py-1.5"
               onStep={(by) => onChange((now) => withOrder(now, item.id, place + by))}
             >
               {(handle) => (
                 <>
-                  <span className="flex gap-2">
+                  <span className="flex flex-wrap gap-2">
                     {handle}
                     <AmountField
                       name={item.name}
@@ -51,7 +51,7 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
                       hideLabel
                       label={`Instead of ${item.name}`}
                       value={item.name}
-                      className="min-w-0 flex-1"
+                      className="min-w-32 flex-1"
                       onChange={(name) => onChange((now) => withName(now, item.id, name))}
                     />
                     <button

@@ -92,8 +92,8 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
           {fault} Kept as it was.
         </p>
       )}
-      <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-2">
-        <div className="grid content-start gap-6">
+      <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-6 lg:grid-cols-2">
+        <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-6">
           <Stepper
             label="Written for"
             unit="people"

@@ -125,6 +125,20 @@ describe('a dish of parts under the hand', () => {
       quantity: 4,
       unit: 'leaf',
     });
+    // Whatever amount is set is the amount that stands there.
+    for (const technique of TECHNIQUES) {
+      const own = beginDraft(technique, 'it', 6);
+      for (const item of dishOf({ ...own, parts: [], fillings: {} }).ingredients) {
+        if (dishOf({ ...own, parts: [], fillings: {} }).grain?.liquid.includes(item.id)) continue;
+        const amount = { quantity: 3, unit: 'tsp' } as const;
+        const set = withSaid({ ...own, parts: [], fillings: {} }, MAIN, () => ({
+          fillings: { [item.id]: { amount: portionIn(own, MAIN, item.id, amount) } },
+        }));
+        const now = dishOf(set).ingredients.find(({ id }) => id === item.id)!.amount;
+        expect(now.unit, `${technique.id}, ${item.id}`).toBe('tsp');
+        expect(now.quantity, `${technique.id}, ${item.id}`).toBeCloseTo(3, 6);
+      }
+    }
   });
 
   it('is refused where two parts wait for one another', () => {

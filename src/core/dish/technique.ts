@@ -1,4 +1,4 @@
-import { type Amount, COUNT_UNITS, type CountUnit, scaleAmount, type Unit } from '@/core/units/amount';
+import { type Amount, scaleAmount, type Unit } from '@/core/units/amount';
 import { amountAs } from '@/core/units/amount-in';
 import type { Dish, Ingredient } from './dish';
 import type { Filling, Made, More, Product, Said } from './made';
@@ -186,6 +186,8 @@ export function buildPart(
   const takenAt = new Map<string, string>();
   for (const step of built.steps) for (const id of step.uses) if (!takenAt.has(id)) takenAt.set(id, step.id);
   const used = new Set([...takenAt.keys(), ...(built.grain?.liquid ?? [])]);
+  // The cook's own amount stands, but for the liquid, which follows the grain.
+  const isSet = (id: string) => said.fillings?.[id]?.amount !== undefined && !built.grain?.liquid.includes(id);
   return {
     ...built,
     ways,
@@ -197,7 +199,7 @@ export function buildPart(
         .map((each) => ({
           ...each,
           name: said.fillings?.[each.id]?.name ?? names[each.id] ?? each.name,
-          amount: amounts[each.id] ?? each.amount,
+          amount: isSet(each.id) ? each.amount : (amounts[each.id] ?? each.amount),
         })),
       ...more.ingredients,
     ],
@@ -230,9 +232,7 @@ function moreOf(more: readonly More[], steps: Built['steps'], servings: number) 
 }
 
 function filled(slot: Slot, filling: Filling, servings: number): Ingredient {
-  // What is counted whole may be the same for all; what is measured by the spoon or weighed follows the people.
-  const measured = filling.amount !== undefined && !COUNT_UNITS.includes(filling.amount.unit as CountUnit);
-  const grows = slot.grows !== false || (measured && slot.amount.unit === 'leaf');
+  const grows = slot.grows !== false;
   const cut = filling.cut ?? (isCutAlready(filling.name) ? undefined : slot.cut);
   const amount = filling.amount ?? { ...slot.amount, unit: countedAs(filling.name, slot.amount.unit) };
   return {

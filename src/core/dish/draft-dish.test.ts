@@ -3,16 +3,9 @@ import { dishShape } from '@/core/records/dish';
 import { check } from '@/core/records/refuse';
 import { barleyLeeks } from '@/demo/harvest';
 import { checkDish } from './check';
-import {
-  beginDraft,
-  dishOf,
-  draftFault,
-  draftOf,
-  portionOf,
-  withFilling,
-  withMore,
-  withMoreChanged,
-} from './draft-dish';
+import { beginDraft, dishOf, draftFault, draftOf, withMore, withMoreChanged } from './draft-dish';
+import { portionIn, withFilling } from './draft-parts';
+import { MAIN } from './parts';
 import { SHELF } from './shelf';
 import { techniqueOf } from './techniques/all';
 
@@ -21,7 +14,7 @@ const item = (slot: string, of = draft) => dishOf(of).ingredients.find(({ id }) 
 
 describe('a dish under the hand', () => {
   it('is a sound dish at every moment, and its draft comes back from it', () => {
-    const changed = withFilling({ ...draft, ways: { onions: 'dark' } }, 'main', { name: 'cauliflower' });
+    const changed = withFilling({ ...draft, ways: { onions: 'dark' } }, MAIN, 'main', { name: 'cauliflower' });
     expect(checkDish(dishOf(changed))).toEqual([]);
     expect(dishOf(draftOf(dishOf(changed))!)).toEqual(dishOf(changed));
     expect(draftOf(barleyLeeks)).toBeNull();
@@ -29,16 +22,16 @@ describe('a dish under the hand', () => {
   });
 
   it('takes another thing in a slot, another amount, or nothing, and the usual again', () => {
-    const named = withFilling(draft, 'main', { name: 'cauliflower' });
-    const amount = portionOf(draft, 'main', { quantity: 1200, unit: 'g' });
-    const both = withFilling(named, 'main', { amount });
+    const named = withFilling(draft, MAIN, 'main', { name: 'cauliflower' });
+    const amount = portionIn(draft, MAIN, 'main', { quantity: 1200, unit: 'g' });
+    const both = withFilling(named, MAIN, 'main', { amount });
     expect(item('main', both)).toMatchObject({ name: 'cauliflower', amount: { quantity: 1200, unit: 'g' } });
-    expect(item('garlic', withFilling(draft, 'garlic', null))).toBeUndefined();
-    expect(item('main', withFilling(both, 'main', undefined))).toEqual(item('main'));
+    expect(item('garlic', withFilling(draft, MAIN, 'garlic', null))).toBeUndefined();
+    expect(item('main', withFilling(both, MAIN, 'main', undefined))).toEqual(item('main'));
     // What it cannot do without stays.
-    expect(item('main', withFilling(draft, 'main', null))).toBeDefined();
+    expect(item('main', withFilling(draft, MAIN, 'main', null))).toBeDefined();
     // The fat in the pan does not grow: its amount is the amount.
-    expect(portionOf(beginDraft(techniqueOf('stir-fry'), 'x', 6), 'oil', { quantity: 4, unit: 'tbsp' })).toEqual({
+    expect(portionIn(beginDraft(techniqueOf('stir-fry'), 'x', 6), MAIN, 'oil', { quantity: 4, unit: 'tbsp' })).toEqual({
       quantity: 4,
       unit: 'tbsp',
     });
@@ -69,8 +62,8 @@ describe('a dish under the hand', () => {
   it('takes longer where there is more to grow hot', () => {
     const minutes = (technique: string, slot: string, step: string, quantity: number, unit: 'g' | 'ml', ways = {}) => {
       const fresh = { ...beginDraft(techniqueOf(technique), 'x', 4), ways };
-      const amount = portionOf(fresh, slot, { quantity, unit });
-      return dishOf(withFilling(fresh, slot, { amount })).steps.find(({ id }) => id === step)!.minutes.likely;
+      const amount = portionIn(fresh, MAIN, slot, { quantity, unit });
+      return dishOf(withFilling(fresh, MAIN, slot, { amount })).steps.find(({ id }) => id === step)!.minutes.likely;
     };
     expect(minutes('own-juices', 'meat', 'start', 840, 'g')).toBe(18);
     expect(minutes('own-juices', 'meat', 'start', 2500, 'g')).toBeGreaterThan(40);

@@ -1,7 +1,7 @@
-import { type Amount, scaleAmount } from '@/core/units/amount';
+import { scaleAmount } from '@/core/units/amount';
 import { checkDish } from './check';
 import type { Dish } from './dish';
-import type { Filling, Made, More } from './made';
+import type { Made, More } from './made';
 import { makeDish } from './parts';
 import type { Technique } from './technique';
 import { TECHNIQUES, techniqueOf } from './techniques/all';
@@ -46,19 +46,6 @@ export function withMoreChanged(draft: DishDraft, id: string, by: ((now: More) =
   const all = (each: More): More => ({ ...each, amount: scaleAmount(each.amount, draft.servings) });
   const one = (each: More): More => ({ ...each, amount: scaleAmount(each.amount, 1 / draft.servings) });
   return { ...draft, more: more.map((each) => (each.id === id ? one(by(all(each))) : each)) };
-}
-
-/** The draft with something else in a slot; null leaves it out, undefined puts the usual back. */
-export function withFilling(draft: DishDraft, slot: string, change: Filling | null | undefined): DishDraft {
-  const { [slot]: before, ...others } = draft.fillings;
-  if (change === undefined) return { ...draft, fillings: others };
-  return { ...draft, fillings: { ...others, [slot]: change === null ? null : { ...before, ...change } } };
-}
-
-/** The amount of a slot for one portion, from the amount for all of them. */
-export function portionOf(draft: DishDraft, slot: string, amount: Amount): Amount {
-  const grows = techniqueOf(draft.technique).slots.find(({ id }) => id === slot)?.grows !== false;
-  return grows ? scaleAmount(amount, 1 / draft.servings) : amount;
 }
 
 const MOST_SERVINGS = 40;

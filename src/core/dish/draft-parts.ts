@@ -22,6 +22,19 @@ export function withSaid(draft: DishDraft, part: string, by: (now: Said) => Part
   return { ...draft, parts: parts.map((each) => (each.id === part ? { ...each, ...by(each) } : each)) };
 }
 
+/** The draft with something else in a slot of a part; null leaves it out, undefined puts the usual back. */
+export function withFilling(
+  draft: DishDraft,
+  part: string,
+  slot: string,
+  change: Filling | null | undefined,
+): DishDraft {
+  return withSaid(draft, part, ({ fillings: { [slot]: before, ...others } }) => {
+    if (change === undefined) return { fillings: others };
+    return { fillings: { ...others, [slot]: change === null ? null : { ...before, ...change } } };
+  });
+}
+
 /** Where what stands in a slot may come from. */
 export interface Source {
   /** What it is chosen by. */

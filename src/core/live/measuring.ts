@@ -1,6 +1,6 @@
 import type { Dish } from '@/core/dish/dish';
 import { grainParts } from '@/core/dish/grain-of';
-import { giverOf } from '@/core/meal/hand-over';
+import { takersOf } from '@/core/meal/hand-over';
 import type { Meal } from '@/core/meal/meal';
 import { scaledFor } from '@/core/meal/scaled';
 import { printAmount, VOLUME_IN_ML, type VolumeUnit } from '@/core/units/amount';
@@ -26,20 +26,14 @@ export function toMeasure(meal: Meal, dishId: string, stepId: string): ToMeasure
   const dish = dishes.find(({ id }) => id === dishId);
   const give = dish?.gives.find(({ step, amount }) => step === stepId && (amount.unit === 'l' || amount.unit === 'ml'));
   if (!dish || !give) return null;
-  const taken = dishes.flatMap((taker) =>
-    taker.takes.flatMap((take) => {
-      const giver = giverOf(dishes, taker, take);
-      const isIt = giver?.dish.id === dishId && giver.give.product === give.product;
-      return isIt ? [{ taker, product: take.product, ml: millilitres(take.amount) }] : [];
-    }),
-  );
+  const taken = takersOf(dishes, dish, give);
   if (taken.length === 0) return null;
   return {
     name: give.name.split(',')[0] ?? give.name,
     thoughtMl: millilitres(give.amount),
-    wantedMl: taken.reduce((sum, { ml }) => sum + ml, 0),
+    wantedMl: taken.reduce((sum, { take }) => sum + millilitres(take.amount), 0),
     takers: [...new Set(taken.map(({ taker }) => taker.name))],
-    grainGrams: taken.reduce((sum, { taker, product }) => sum + grainIn(taker, product), 0),
+    grainGrams: taken.reduce((sum, { taker, take }) => sum + grainIn(taker, take.product), 0),
   };
 }
 

@@ -97,6 +97,20 @@ export function partFaults(dishes: readonly Dish[]): readonly PartFault[] {
   return faults;
 }
 
+/** Who takes what a dish gives, and how much. */
+export function takersOf(
+  dishes: readonly Dish[],
+  dish: Dish,
+  give: Gives,
+): readonly { readonly taker: Dish; readonly take: Takes }[] {
+  return dishes.flatMap((taker) =>
+    taker.takes.flatMap((take) => {
+      const giver = giverOf(dishes, taker, take);
+      return giver?.dish.id === dish.id && giver.give.product === give.product ? [{ taker, take }] : [];
+    }),
+  );
+}
+
 /** What is over after all have taken is told from here on; less is within measuring. Litres; common practice, no source. */
 const WORTH_KEEPING = 0.15;
 
@@ -108,14 +122,7 @@ export function sayMeasured(dishes: readonly Dish[], dish: Dish, step: string): 
   const sentences = dish.gives
     .filter((give) => give.step === step && (give.amount.unit === 'l' || give.amount.unit === 'ml'))
     .map((give) => {
-      const takes = dishes.flatMap((taker) =>
-        taker.takes
-          .filter((take) => {
-            const giver = giverOf(dishes, taker, take);
-            return giver?.dish.id === dish.id && giver.give.product === give.product;
-          })
-          .map(({ amount }) => amount),
-      );
+      const takes = takersOf(dishes, dish, give).map(({ take }) => take.amount);
       const taken = takes.length > 0 ? sumIn(give.amount, takes) : null;
       if (taken === null) return '';
       const { quantity, unit } = give.amount;

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { askedAbout } from '@/core/dish/diet';
 import type { Ingredient } from '@/core/dish/dish';
 import { type DishDraft, dishOf, draftFault, withMore, withMoreChanged } from '@/core/dish/draft-dish';
-import { ingredientOf, nameOfPart, withSaid } from '@/core/dish/draft-parts';
+import { ingredientOf, nameOfPart, withFilling } from '@/core/dish/draft-parts';
 import { MAIN } from '@/core/dish/parts';
 import { differences } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
@@ -186,7 +186,5 @@ function named(draft: DishDraft): DishDraft {
 /** What the cook has said that an ingredient is, kept in the part that it belongs to. */
 function saidAt(draft: DishDraft, item: Ingredient, food: SaidFood): DishDraft {
   const { part, slot } = ingredientOf(draft, item.id);
-  return withSaid(draft, part, ({ fillings }) => ({
-    fillings: { ...fillings, [slot]: { ...fillings[slot], name: item.name, food } },
-  }));
+  return withFilling(draft, part, slot, { name: item.name, food });
 }

@@ -1,7 +1,16 @@
 import { X } from 'lucide-react';
 import type { Dish } from '@/core/dish/dish';
 import { type DishDraft, withMoreChanged } from '@/core/dish/draft-dish';
-import { BOUGHT, portionIn, saidOf, sourceOf, sourcesOf, withSaid, withSource } from '@/core/dish/draft-parts';
+import {
+  BOUGHT,
+  portionIn,
+  saidOf,
+  sourceOf,
+  sourcesOf,
+  withFilling,
+  withSaid,
+  withSource,
+} from '@/core/dish/draft-parts';
 import { goesInto } from '@/core/dish/edit-steps';
 import type { Filling, More } from '@/core/dish/made';
 import { idIn, MAIN } from '@/core/dish/parts';
@@ -58,14 +67,7 @@ function SlotRow({ slot, draft, part, dish, change }: SlotsProps & { readonly sl
   const measured = dish.grain?.liquid.includes(id) === true;
   const setAmount = (by: (now: Amount) => Amount) =>
     item &&
-    change((now) =>
-      withSaid(now, part, (told) => ({
-        fillings: {
-          ...told.fillings,
-          [slot.id]: { ...told.fillings[slot.id], amount: portionIn(now, part, slot.id, by(item.amount)) },
-        },
-      })),
-    );
+    change((now) => withFilling(now, part, slot.id, { amount: portionIn(now, part, slot.id, by(item.amount)) }));
   return (
     <li className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 gap-y-1 border-b border-line py-1.5 sm:grid-cols-[minmax(0,1fr)_auto_auto]">
       {handed && !leftOut ? (
@@ -99,7 +101,9 @@ function SlotRow({ slot, draft, part, dish, change }: SlotsProps & { readonly sl
         <Button
           look="quiet"
           className="min-w-24 px-1"
-          onClick={() => change((now) => (leftOut ? withUsual(now, part, slot.id) : withNone(now, part, slot)))}
+          onClick={() =>
+            change((now) => (leftOut ? withFilling(now, part, slot.id, undefined) : withNone(now, part, slot)))
+          }
         >
           {leftOut ? `with ${slot.asks}` : 'leave out'}
         </Button>
@@ -153,11 +157,7 @@ function handedTo(dish: Dish, draft: DishDraft, part: string, slot: Slot) {
 /** Left out; a part that was made for it alone goes with it. */
 function withNone(draft: DishDraft, part: string, slot: Slot): DishDraft {
   const bought = withSource(draft, part, slot, { id: BOUGHT, says: '' });
-  return withSaid(bought, part, ({ fillings }) => ({ fillings: { ...fillings, [slot.id]: null } }));
-}
-
-function withUsual(draft: DishDraft, part: string, slot: string): DishDraft {
-  return withSaid(draft, part, ({ fillings: { [slot]: _, ...others } }) => ({ fillings: others }));
+  return withFilling(bought, part, slot.id, null);
 }
 
 interface MoreRowProps {

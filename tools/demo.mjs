@@ -24,7 +24,7 @@ const server = spawn(
 );
 server.stdout.on('data', (chunk) => {
   if (String(chunk).includes('Ready')) {
-    console.log(`\nWarm Cadence listens on ${url} with three sample meals. Ctrl-C ends it.`);
+    console.log(`\nWarm Cadence listens on ${url} with four sample meals. Ctrl-C ends it.`);
   }
 });
 let ending = false;

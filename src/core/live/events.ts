@@ -22,8 +22,14 @@ export type LiveEvent =
   | (Told & { readonly kind: 'clock'; readonly key: StepKey })
   /** The step needs more time: it is now thought to end at `until`. */
   | (Told & { readonly kind: 'not-yet'; readonly key: StepKey; readonly until: number })
-  /** A look at it, and when it is thought to be there. */
-  | (Told & { readonly kind: 'checked'; readonly key: StepKey; readonly look: Look; readonly until: number })
+  /** A look at it, the stage it showed, and when it is thought to be there: by a stage that may be sooner than it was thought. */
+  | (Told & {
+      readonly kind: 'checked';
+      readonly key: StepKey;
+      readonly look: Look;
+      readonly stage?: string;
+      readonly until: number;
+    })
   /** Water went in: so much, and it comes back to the simmer first. */
   | (Told & { readonly kind: 'water'; readonly key: StepKey; readonly ml: number; readonly until: number })
   /** A probe or a scale thinks that it is there at `until`. */
@@ -172,6 +178,8 @@ export interface StepTold {
   readonly forecast?: number;
   /** When it was last looked at. */
   readonly looked?: number;
+  /** The stage that it showed last. */
+  readonly stage?: string;
   /** Milliseconds of each pause; the last may still go on. */
   readonly pauses: readonly { readonly from: number; readonly to: number | null }[];
   readonly unit?: string;
@@ -209,8 +217,12 @@ function withEvent(told: StepTold, event: StandingEvent): StepTold {
       return { ...lasting(told, event.until), altered: true };
     case 'to-oven':
       return { ...byWord(told), altered: true, ...(event.under ? { over: event.under.until } : {}) };
-    case 'checked':
-      return event.look === 'there' ? { ...told, done: at, looked: at } : { ...lasting(told, event.until), looked: at };
+    case 'checked': {
+      const looked = { looked: at, ...(event.stage === undefined ? {} : { stage: event.stage }) };
+      if (event.look === 'there') return { ...told, ...looked, done: at };
+      // A stage tells how far it is: it may be there sooner than it was thought.
+      return { ...(event.stage === undefined ? lasting(told, event.until) : thought(told, event.until)), ...looked };
+    }
     case 'water':
       return { ...lasting(told, event.until), looked: at, water: told.water + event.ml };
     case 'paused':
@@ -229,6 +241,11 @@ function lasting(told: StepTold, until: number): StepTold {
   return { ...byWord(told), until, ...(told.over === undefined ? {} : { over: until }) };
 }
 
+/** Thought to end at an instant, whatever was thought before. */
+function thought({ until: _, ...told }: StepTold, until: number): StepTold {
+  return { ...told, forecast: until, ...(told.over === undefined ? {} : { over: until }) };
+}
+
 function byWord({ forecast: _, ...told }: StepTold): StepTold {
   return told;
 }
@@ -244,3 +261,6 @@ export type NewEvent = LiveEvent extends infer Event
     ? Omit<Event, 'id' | 'at'>
     : never
   : never;
+
+/** A look, as it is told. */
+export type LookedAt = Extract<NewEvent, { kind: 'checked' }>;

@@ -40,6 +40,7 @@ export const eveningShape = recordOf<Evening>({
         look: Joi.string()
           .valid(...LOOKS)
           .required(),
+        stage: text,
         until: instant.required(),
       }),
       told(['water'], {

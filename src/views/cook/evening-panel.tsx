@@ -210,7 +210,7 @@ export function wordsOf(session: Pick<Evening, 'plan' | 'meal'>, event: LiveEven
     case 'not-yet':
       return `${named}: not yet, until ${format(event.until, 'HH:mm')}`;
     case 'checked':
-      return `${named}: looked, ${event.look}`;
+      return `${named}: looked, ${event.stage ?? event.look}`;
     case 'water':
       return `${named}: ${event.ml} ml of water`;
     case 'forecast':

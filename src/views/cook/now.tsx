@@ -5,12 +5,14 @@ import type { Evening } from '@/core/live/evening';
 import { lastTakenBack } from '@/core/live/events';
 import { toMeasure } from '@/core/live/measuring';
 import { type LiveStep, lastStanding, safeMinutesLeft } from '@/core/live/session';
+import { ladderOf } from '@/core/live/stages';
 import { sayLearned } from '@/core/plan/say-odds';
 import { Button } from '@/ui/button';
 import { printCountdown, printSpan } from '@/ui/clock';
 import { AllSaid } from './all-said';
 import { HowMuch } from './how-much';
 import { colour, isStart, placeWords, type StepProps, tells } from './pieces';
+import { Stages } from './stages';
 import type { SessionAtHand } from './use-session';
 import { Rarely } from './watched';
 
@@ -20,6 +22,7 @@ export function Focal({ session, live, told, now }: StepProps & { readonly now: 
   const tint = colour(session, step.dishId);
   const over = live.status === 'running' && live.endAt < now;
   const measure = toMeasure(session.meal, step.dishId, step.stepId);
+  const ladder = live.status === 'running' && !isStart(live) ? ladderOf(step) : null;
   return (
     <div data-testid="focal" data-key={step.key}>
       <p className="mt-3 flex items-center gap-2.5 text-xl" style={{ color: tint }}>
@@ -42,6 +45,7 @@ export function Focal({ session, live, told, now }: StepProps & { readonly now: 
       {step.amounts.length > 0 && <p className="mt-3 text-xl">{step.amounts.join(' · ')}</p>}
       {measure && <HowMuch key={step.key} measure={measure} />}
       {step.doneWhen && <p className="mt-2 text-xl text-faint">Until: {step.doneWhen}</p>}
+      {ladder && <Stages live={live} ladder={ladder} told={told} now={now} />}
       {step.learned !== undefined && <p className="mt-2 text-lg text-faint">{sayLearned(step)}</p>}
       {step.cautions.map((caution) => (
         <p key={caution} className="mt-3 border-l-4 border-ember pl-3 text-lg">

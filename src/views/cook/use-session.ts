@@ -17,6 +17,7 @@ import {
   type Session,
   safeMinutesLeft,
 } from '@/core/live/session';
+import { type Ladder, lookedAtStage, sayAtStage } from '@/core/live/stages';
 import { capital } from '@/core/units/words';
 import { pantry } from '@/store/db';
 import { storeFault } from '@/store/faults';
@@ -32,6 +33,8 @@ export interface Telling {
   readonly notYet: (live: LiveStep) => void;
   readonly begun: (live: LiveStep) => void;
   readonly looked: (live: LiveStep, look: Look) => void;
+  /** A look that found a stage: at the wanted one it is done. */
+  readonly staged: (live: LiveStep, ladder: Ladder, stage: number) => void;
   readonly water: (live: LiveStep, ml: number) => void;
   readonly pause: (live: LiveStep) => void;
   readonly resume: (live: LiveStep) => void;
@@ -167,6 +170,11 @@ export function useSession(mealId: string): SessionAtHand {
     if (tooSoon) setEarly(live);
     else telling.done(live);
   };
+  const staged = (live: LiveStep, ladder: Ladder, stage: number) => {
+    const tooSoon = stage >= ladder.target && safeMinutesLeft(live, Date.now()) > 0;
+    if (tooSoon) setEarly(live);
+    else telling.staged(live, ladder, stage);
+  };
   const insist = () => {
     if (early) telling.done(early);
     setEarly(null);
@@ -178,7 +186,7 @@ export function useSession(mealId: string): SessionAtHand {
     if (current) void replanOrSay(current, Date.now(), 'Planned anew');
   };
   const faults = { unkept, letGo, unplanned, thinking, planAgain };
-  return { session, replannedIn, leads, follows, takeOver, ...telling, done, early, insist, goOn, ...faults };
+  return { session, replannedIn, leads, follows, takeOver, ...telling, done, staged, early, insist, goOn, ...faults };
 }
 
 function tellings(
@@ -201,6 +209,12 @@ function tellings(
       const until = Math.round(untilAfter(look, live, Date.now()));
       const words = look === 'there' ? 'is there' : look === 'nearly' ? 'is nearly there' : 'is not there yet';
       say({ kind: 'checked', key: live.step.key, look, until }, `${named(live)} ${words}`);
+    },
+    staged: (live, ladder, stage) => {
+      const at = Date.now();
+      const said = lookedAtStage(live, ladder, stage, at);
+      const next = sayAtStage(ladder, stage, (said.until - at) / MINUTE);
+      say(said, `${named(live)}: ${ladder.stages[stage]!.says}. ${next.replace(/\.$/, '')}`);
     },
     water: (live, ml) => {
       const until = Math.max(live.endAt, Date.now() + WATER_MINUTES * MINUTE);

@@ -7,6 +7,7 @@ import type { Evening } from '@/core/live/evening';
 import { nextLookAt, questionOf } from '@/core/live/looks';
 import { measurable } from '@/core/live/measured';
 import type { LiveStep } from '@/core/live/session';
+import { ladderOf } from '@/core/live/stages';
 import { readUnit } from '@/core/meal/keys';
 import { nameOfUnit } from '@/core/plan/read';
 
@@ -14,6 +15,7 @@ import { Button } from '@/ui/button';
 import { printCountdown } from '@/ui/clock';
 import { AllSaid } from './all-said';
 import { Measured } from './instruments';
+import { Stages } from './stages';
 import type { Telling } from './use-session';
 
 /** Three answers beside each other, on a phone too. */
@@ -45,6 +47,7 @@ export function Watched({ session, live, told, now, tint, pretend }: WatchedProp
   // What opens by itself shows the answers only, so that the pots below stay in sight.
   const open = opened || (!byItself && !stands && (lookIsDue || left < OPEN_BEFORE_END * 1000));
   const what = measurable(session.meal, live);
+  const ladder = ladderOf(step);
   const danger = dangerAt(live);
   const inDanger = danger !== null && danger <= now;
   // Early in its time "not yet" is no news, and asks for no minutes.
@@ -89,17 +92,18 @@ export function Watched({ session, live, told, now, tint, pretend }: WatchedProp
       </button>
       {open && (
         <div className="pb-3 pl-6">
-          {(lookIsDue || left < 0) && <p className="mb-2 text-2xl text-ember">{questionOf(live)}</p>}
+          {!ladder && (lookIsDue || left < 0) && <p className="mb-2 text-2xl text-ember">{questionOf(live)}</p>}
           {inDanger && (
             <p role="alert" className="mb-2 text-xl font-semibold text-warn">
               Long past its time on the heat: take it off, or look at it now.
             </p>
           )}
-          <span className="grid auto-cols-fr grid-flow-col gap-2 sm:inline-flex sm:flex-wrap sm:gap-3">
+          {ladder && <Stages live={live} ladder={ladder} told={told} now={now} />}
+          <span className="mt-3 grid auto-cols-fr grid-flow-col gap-2 sm:inline-flex sm:flex-wrap sm:gap-3">
             <Button big className={NARROW} aria-label={tells('not yet')} onClick={notYet}>
               not yet
             </Button>
-            {step.attention === 'eyes' && (
+            {step.attention === 'eyes' && !ladder && (
               <Button big className={NARROW} aria-label={tells('nearly')} onClick={() => told.looked(live, 'nearly')}>
                 nearly
               </Button>

@@ -1,7 +1,7 @@
 import Dexie, { type EntityTable, type PromiseExtended, type Transaction } from 'dexie';
 import type { Dish } from '@/core/dish/dish';
 import type { Kitchen } from '@/core/kitchen/kitchen';
-import type { Evening } from '@/core/live/evening';
+import type { Evening, HeldEvening } from '@/core/live/evening';
 import type { Plan } from '@/core/plan/plan';
 import type { LarderItem } from '@/core/prep/larder';
 import { broughtUp } from '@/core/records/generations';
@@ -44,7 +44,7 @@ export class Pantry extends Dexie {
   declare readonly dishes: EntityTable<Dish, 'id'>;
   declare readonly meals: EntityTable<StoredMeal, 'id'>;
   declare readonly plans: EntityTable<StoredPlan, 'mealId'>;
-  declare readonly sessions: EntityTable<Evening, 'id'>;
+  declare readonly sessions: EntityTable<HeldEvening, 'id'>;
   declare readonly marks: EntityTable<Mark, 'name'>;
   declare readonly measures: EntityTable<OwnMeasure, 'id'>;
   declare readonly errands: EntityTable<StoredErrand, 'id'>;

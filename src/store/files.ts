@@ -2,6 +2,7 @@ import { withRemembered } from '@/core/dish/said-foods';
 import { BACKUP_VERSION, type BackupFile } from '@/core/formats/backup-file';
 import { type MealFile, mealFile } from '@/core/formats/meal-file';
 import { type Answer, type Clash, clashesOf, type Held, incoming } from '@/core/formats/merge';
+import { withoutBefore } from '@/core/live/evening';
 import type { SettingRow } from '@/core/records/rest';
 import { type Pantry, SETTINGS, type Setting } from './db';
 import { saidFoods } from './foods';
@@ -18,7 +19,7 @@ export async function fileOfMeal(db: Pantry, id: string): Promise<MealFile | und
     const log = await db.sessions.where('mealId').equals(id).toArray();
     return mealFile(written, {
       ...(kept && kept.print === printOf(cooked) ? { plan: kept.plan } : {}),
-      ...(log.length > 0 ? { log } : {}),
+      ...(log.length > 0 ? { log: log.map(withoutBefore) } : {}),
     });
   });
 }
@@ -72,7 +73,7 @@ export async function backup(db: Pantry, now: number): Promise<BackupFile> {
     kitchens: await db.kitchens.toArray(),
     dishes: await db.dishes.toArray(),
     meals: await db.meals.toArray(),
-    evenings: await db.sessions.toArray(),
+    evenings: (await db.sessions.toArray()).map(withoutBefore),
     measures: await db.measures.toArray(),
     larder: await db.larder.toArray(),
     errands: await db.errands.toArray(),

@@ -4,8 +4,7 @@ import { checkDish, type Refusal } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
 import { withRemembered } from '@/core/dish/said-foods';
 import type { Kitchen } from '@/core/kitchen/kitchen';
-import { asLearned, type Lessons, learn, NOTHING_LEARNED, unlearned, unlearnedKitchen } from '@/core/log/lessons';
-import { recordsOf } from '@/core/log/records';
+import { asLearned, type Lessons, learnFrom, NOTHING_LEARNED, unlearned, unlearnedKitchen } from '@/core/log/lessons';
 import { asMadeAhead } from '@/core/meal/ahead';
 import { checkKitchen } from '@/core/meal/check';
 import type { Meal, MealSetting } from '@/core/meal/meal';
@@ -83,7 +82,7 @@ export async function loadMeal(db: Pantry, id: string): Promise<Meal | undefined
 export async function lessonsOf(db: Pantry): Promise<Lessons> {
   if ((await db.settings.get('learning'))?.value === 'off') return NOTHING_LEARNED;
   const evenings = await db.sessions.filter(({ over }) => over).toArray();
-  return evenings.length === 0 ? NOTHING_LEARNED : learn(evenings.flatMap(recordsOf));
+  return evenings.length === 0 ? NOTHING_LEARNED : learnFrom(evenings);
 }
 
 /** A stored meal with its kitchen and its dishes as they are written. */

@@ -1,7 +1,7 @@
 import { format } from 'date-fns';
 import { atHour } from '@/core/live/as-it-is';
 import type { CarriedOn } from '@/core/live/carry-on';
-import type { Evening } from '@/core/live/evening';
+import { type Evening, remembering, restored } from '@/core/live/evening';
 import { isToldAlready, type LiveEvent, type NewEvent } from '@/core/live/events';
 import { unlearnedKitchen } from '@/core/log/lessons';
 import type { Meal } from '@/core/meal/meal';
@@ -61,7 +61,7 @@ export async function tell(
       const id = `${at}-${session.events.length + index}`;
       return { ...each, id, at } as LiveEvent;
     });
-    const told = { ...session, events: [...session.events, ...events] };
+    const told = remembering(session, events);
     await db.sessions.put(told);
     return told;
   });
@@ -72,7 +72,7 @@ export async function adoptPlan(
   db: Pantry,
   id: string,
   eventCount: number,
-  { plan, tableAt, moved }: CarriedOn,
+  { plan, tableAt, moved }: Pick<CarriedOn, 'plan' | 'tableAt' | 'moved'>,
 ): Promise<boolean> {
   return db.transaction('rw', db.sessions, async () => {
     const session = await db.sessions.get(id);
@@ -82,9 +82,19 @@ export async function adoptPlan(
   });
 }
 
+/** Brings an evening back to exactly how it stood before what was taken back; says whether that was kept. */
+export async function restoreSession(db: Pantry, id: string): Promise<boolean> {
+  return db.transaction('rw', db.sessions, async () => {
+    const session = await db.sessions.get(id);
+    const as = session ? restored(session) : null;
+    if (as) await db.sessions.put(as);
+    return as !== null;
+  });
+}
+
 /** Puts the session away; the log stays. */
 export async function endSession(db: Pantry, id: string): Promise<void> {
-  await db.sessions.update(id, { over: true });
+  await db.sessions.update(id, { over: true, before: undefined });
 }
 
 /** Begins a new meal from what was cooked on an evening: the same people, kitchen and dishes, on another day. Dishes that are not there any more are left out. */

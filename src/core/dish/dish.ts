@@ -135,6 +135,8 @@ export interface Gives {
   readonly amount: Amount;
   /** It may stand a night in the cold, though its dish comes to the table by itself. */
   readonly overnight?: boolean;
+  /** So many times as much as is written, measured on so many evenings; absent in a dish as it is written. */
+  readonly learned?: { readonly factor: number; readonly times: number };
 }
 
 /** Something taken from another dish of the meal, or from another part of the same dish, at the start of a step. */

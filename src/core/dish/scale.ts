@@ -1,5 +1,5 @@
 import { type Amount, scaleAmount } from '@/core/units/amount';
-import type { Dish, Growth, Ingredient, Minutes, VesselUse } from './dish';
+import type { Dish, Growth, Ingredient, Minutes, Step, VesselUse } from './dish';
 import { grainParts, usualBalance } from './grain-of';
 
 /** Share of a growing step that does not grow: getting out the board, the first cut. Common practice, no source. */
@@ -61,6 +61,31 @@ export function liquidFactor(dish: Dish, people: number): number {
   if (!parts || parts.litres <= 0) return times;
   const boiled = Math.min(parts.litres / 2, usualBalance(dish.grain!, parts.grams).boiledOff.likely);
   return ((parts.litres - boiled) * times + boiled) / parts.litres;
+}
+
+/**
+ * The dish so that it stays as large as it is when so many times as many portions are cooked (2: twice as many): it is written for that many
+ * more, and its batches hold more of them.
+ */
+export function asLarge(dish: Dish, times: number): Dish {
+  if (times === 1) return dish;
+  return {
+    ...dish,
+    servings: dish.servings * times,
+    steps: dish.steps.map(
+      (step): Step =>
+        step.grows.by === 'batches'
+          ? {
+              ...step,
+              grows: {
+                ...step.grows,
+                servingsPerBatch: step.grows.servingsPerBatch * times,
+                ...(step.grows.floorCm2 === undefined ? {} : { floorCm2: step.grows.floorCm2 / times }),
+              },
+            }
+          : step,
+    ),
+  };
 }
 
 /** Amounts, minutes and vessels of a whole dish, rewritten for a number of people. */

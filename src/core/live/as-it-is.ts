@@ -7,6 +7,9 @@ import { tableLater } from '@/core/plain/wall-clock';
 import { landingAt, type Plan } from '@/core/plan/plan';
 import { applied, type Change } from '@/core/remedies/change';
 import { type StandingEvent, standingEvents } from './events';
+import { eatersOf, withGuests } from './guests';
+import { asMeasured } from './measuring';
+import { mended } from './mending';
 import { liveSteps, type Session } from './session';
 
 const MINUTE = 60_000;
@@ -48,12 +51,22 @@ export function changesSoFar(session: Session, at: number): readonly Change[] {
   const works = (sort: 'burner' | 'appliance') => (each: { readonly id: string }) =>
     !failed.some((unit) => unit.sort === sort && unit.id === each.id);
   const { kitchen } = meal;
+  const people = eatersOf(meal, events);
+  const written = new Map(meal.dishes.map((dish) => [dish.id, dish]));
+  const cooked = events.reduce(
+    (now, event) => (event.kind === 'measured' ? asMeasured(now, event) : now),
+    withGuests(meal, events),
+  );
+  const added = cooked.dishes.filter(({ id }) => !written.has(id) && !dropped.has(id));
   return [
     ...(minutes === 0 ? [] : [{ kind: 'hour', ...tableLater(meal, minutes) } as const]),
-    ...[...dropped].map((dishId) => ({ kind: 'without', dishId }) as const),
-    ...meal.dishes.flatMap((dish): readonly Change[] => {
+    ...(people === meal.people ? [] : [{ kind: 'people', people } as const]),
+    ...[...dropped].filter((id) => written.has(id)).map((dishId) => ({ kind: 'without', dishId }) as const),
+    ...added.map((dish) => ({ kind: 'with', dish: asDecided(session, dish, events, at) }) as const),
+    ...cooked.dishes.flatMap((dish): readonly Change[] => {
+      if (!written.has(dish.id)) return [];
       const decided = dropped.has(dish.id) ? dish : asDecided(session, dish, events, at);
-      return decided === dish ? [] : [{ kind: 'dish', dishId: dish.id, dish: decided }];
+      return decided === written.get(dish.id) ? [] : [{ kind: 'dish', dishId: dish.id, dish: decided }];
     }),
     ...(failed.length === 0
       ? []
@@ -78,6 +91,7 @@ function asDecided(session: Session, dish: Dish, events: readonly StandingEvent[
     if (event.kind === 'after' && event.dish === dish.id && now.lands)
       now = { ...now, lands: { ...now.lands, after: event.minutes } };
     if (event.kind === 'keep-warm' && event.dish === dish.id) where = event.where;
+    if (event.kind === 'rescued' && event.dish === dish.id && event.step) now = mended(now, event.step, event.id);
     if (event.kind === 'to-oven') {
       const step = now.steps.find(({ id }) => stepKey(dish.id, id) === event.key);
       if (step) now = event.under ? goesOnInTheOven(now, step, event.under.rest) : beginsInTheOven(now, step);

@@ -1,3 +1,4 @@
+import { holdOfPerson, unitId } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/plan/plan';
 import { whatMoved } from '@/core/plan/plan-diff';
@@ -22,6 +23,8 @@ export interface CarriedOn {
   /** Milliseconds since 1970. */
   readonly tableAt: number;
   readonly moved: string;
+  /** Whether the rest could be planned: else the old plan stands. */
+  readonly fits: boolean;
 }
 
 /**
@@ -39,26 +42,28 @@ export async function carryOn(
   const meal = mealAsItIs(session, at);
   const { tableAt } = session;
   if (meal.dishes.length === 0)
-    return { plan: session.plan, tableAt, moved: `${words}. There is nothing left to cook.` };
+    return { plan: session.plan, tableAt, moved: `${words}. There is nothing left to cook.`, fits: true };
   const progress = lastingAsWanted(progressAt(session, at), meal);
   const result = await planRest({ meal, progress, known: knownAsItIs(session) });
   if (!result.ok) {
     const moved = `${words}. The rest no longer fits by the clock: carry on in this order, the hour will slip.`;
-    return { plan: session.plan, tableAt, moved };
+    return { plan: session.plan, tableAt, moved, fits: false };
   }
   const dishes = new Set(meal.dishes.map(({ id }) => id));
   const plan = joinPlans(session, result.plan, at, dishes);
   const fixed = new Set([...progress.done.keys(), ...progress.running.keys()]);
-  return { plan, tableAt, moved: whatMoved(session.plan, plan, fixed, words) };
+  return { plan, tableAt, moved: whatMoved(session.plan, plan, fixed, words), fits: true };
 }
 
 /** The plan the cook knows, with what was moved to another burner where it stands now. */
 function knownAsItIs(session: Session): KnownPlan {
   const known = knownPlan(session.plan);
   const places = new Map(known.places);
-  for (const [key, { unit }] of toldOf(standingEvents(session.events))) {
+  const given = new Map<string, string>();
+  for (const [key, { unit, person }] of toldOf(standingEvents(session.events))) {
     const place = places.get(key);
     if (place && unit !== undefined) places.set(key, { ...place, units: [unit, ...place.units.slice(1)] });
+    if (person !== undefined) given.set(holdOfPerson(key), unitId('person', person));
   }
-  return { ...known, places };
+  return { ...known, places, ...(given.size > 0 ? { given } : {}) };
 }

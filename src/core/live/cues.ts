@@ -1,4 +1,5 @@
 import { listed } from '@/core/units/words';
+import { dishesOf } from './guests';
 import { nextLookAt, questionOf, toFishOut } from './looks';
 import { type LiveStep, liveSteps, type Session } from './session';
 
@@ -119,7 +120,7 @@ export function dangerAt({ step, status, startAt, endAt, stands }: LiveStep): nu
 
 /** Whole spices ring before the last heat of their dish is over. */
 function fishOutCues(session: Session, steps: readonly LiveStep[], now: number): Cue[] {
-  return session.meal.dishes.flatMap((dish): Cue[] => {
+  return dishesOf(session).flatMap((dish): Cue[] => {
     const things = toFishOut(dish);
     const hot = steps.filter(
       ({ step }) => step.dishId === dish.id && ['burner', 'oven', 'appliance'].includes(step.station.sort),

@@ -1,5 +1,8 @@
+import type { Dish } from '@/core/dish/dish';
 import type { WarmPlace } from '@/core/dish/keep-warm';
+import type { Heat } from '@/core/kitchen/kitchen';
 import type { StepKey, UnitKey } from '@/core/meal/keys';
+import type { Amount } from '@/core/units/amount';
 
 /** The three answers to a look. */
 export type Look = 'not there' | 'nearly' | 'there';
@@ -8,6 +11,33 @@ export const LOOKS: readonly Look[] = ['not there', 'nearly', 'there'];
 
 /** Too little, right, too much. */
 export type Rating = -1 | 0 | 1;
+
+/** What a tongue finds. */
+export type Sense = 'flat' | 'sour' | 'sweet' | 'mild' | 'hot' | 'salty' | 'thin' | 'thick';
+/** What a tongue finds, for a choice. */
+export const SENSES: readonly Sense[] = ['flat', 'sour', 'sweet', 'mild', 'hot', 'salty', 'thin', 'thick'];
+
+/** What to do with a measured liquid that is not as much as was thought. */
+export type MeasuredDoes = 'as it is' | 'topped up' | 'less grain';
+/** The ways, for a choice. */
+export const MEASURED_DOES: readonly MeasuredDoes[] = ['as it is', 'topped up', 'less grain'];
+
+/** Something that goes into a pot at the stove. */
+export interface Pinch {
+  readonly name: string;
+  readonly amount: Amount;
+}
+
+/** Work that saves a dish which was ready already: it comes after its last step. */
+export interface MendingStep {
+  readonly name: string;
+  readonly says: string;
+  readonly minutes: number;
+  /** Null off the heat. */
+  readonly heat: Heat | null;
+  /** Whether it wants the hands all the time. */
+  readonly hands?: true;
+}
 
 interface Told {
   readonly id: string;
@@ -59,6 +89,33 @@ export type LiveEvent =
       readonly under?: { readonly until: number; readonly rest: number };
     })
   | (Told & { readonly kind: 'dropped'; readonly dish: string })
+  /** Done before, `when`: last night, or while nobody looked; its minutes teach nothing. */
+  | (Told & { readonly kind: 'settled'; readonly key: StepKey; readonly when: number })
+  /** So much there was of what a step gave, and what was done about it. */
+  | (Told & {
+      readonly kind: 'measured';
+      readonly key: StepKey;
+      readonly product: string;
+      readonly ml: number;
+      readonly does: MeasuredDoes;
+    })
+  /** A taste, and what went in after it. */
+  | (Told & { readonly kind: 'tasted'; readonly dish: string; readonly sense: Sense; readonly gave?: Pinch })
+  /** Something went wrong and is being put right: what is under way ends at `until`, what was ready has another step. */
+  | (Told & {
+      readonly kind: 'rescued';
+      readonly dish: string;
+      readonly says: string;
+      readonly key?: StepKey;
+      readonly until?: number;
+      readonly step?: MendingStep;
+    })
+  /** So many more eat (fewer: negative). `fixed` dishes stay as large as they are; the others grow. */
+  | (Told & { readonly kind: 'guests'; readonly more: number; readonly fixed: readonly string[] })
+  /** Another dish comes to the table. */
+  | (Told & { readonly kind: 'added'; readonly dish: string; readonly made: Dish })
+  /** These hands do it. */
+  | (Told & { readonly kind: 'handed'; readonly key: StepKey; readonly person: string })
   | (Told & { readonly kind: 'note'; readonly text: string; readonly key?: string; readonly photo?: string })
   /** How a dish was, afterwards: too little (-1), right (0) or too much (1). */
   | (Told & {
@@ -81,7 +138,7 @@ export type EventKind = LiveEvent['kind'];
 export type StandingEvent = Exclude<LiveEvent, { kind: 'undo' }>;
 
 /** Events that change what the planner must plan; the others only tell. */
-const QUIET: ReadonlySet<EventKind> = new Set(['note', 'kept', 'rated', 'left-over']);
+const QUIET: ReadonlySet<EventKind> = new Set(['note', 'kept', 'rated', 'left-over', 'tasted']);
 
 /** Whether the rest of the evening has to be planned anew after an event. `log` tells what an undoing takes back. */
 export function changesThePlan(event: LiveEvent, log: readonly LiveEvent[]): boolean {
@@ -135,7 +192,16 @@ export function lastTakenBack(events: readonly LiveEvent[]): LiveEvent | undefin
 }
 
 /** What is so or not so: told twice it says no more than once. */
-const ONCE: ReadonlySet<EventKind> = new Set(['begun', 'done', 'clock', 'skipped', 'failed', 'dropped', 'undo']);
+const ONCE: ReadonlySet<EventKind> = new Set([
+  'begun',
+  'done',
+  'clock',
+  'skipped',
+  'failed',
+  'dropped',
+  'settled',
+  'undo',
+]);
 /** Two words about one thing that say the same, so near one another, are one press that was counted twice. */
 const ONE_PRESS = 1000;
 
@@ -183,6 +249,10 @@ export interface StepTold {
   /** Milliseconds of each pause; the last may still go on. */
   readonly pauses: readonly { readonly from: number; readonly to: number | null }[];
   readonly unit?: string;
+  /** Whose hands do it, where it was given to them. */
+  readonly person?: string;
+  /** Done before, or not at all tonight. */
+  readonly settled?: true;
   readonly water: number;
 }
 
@@ -193,8 +263,10 @@ export function toldOf(events: readonly StandingEvent[]): ReadonlyMap<string, St
   const told = new Map<string, StepTold>();
   for (const event of events) {
     if (!('key' in event) || event.key === undefined || event.kind === 'note') continue;
-    const { touched = event.at, ...before } = told.get(event.key) ?? NOTHING;
-    told.set(event.key, withEvent({ ...before, touched }, event));
+    const before = told.get(event.key) ?? NOTHING;
+    // Whose work it is says nothing of whether it has begun.
+    const touched = event.kind === 'handed' ? {} : { touched: before.touched ?? event.at };
+    told.set(event.key, withEvent({ ...before, ...touched }, event));
   }
   return told;
 }
@@ -209,6 +281,12 @@ function withEvent(told: StepTold, event: StandingEvent): StepTold {
       return { ...told, done: at };
     case 'skipped':
       return { ...told, done: at, skipped: true };
+    case 'settled':
+      return { ...told, done: Math.min(at, event.when), settled: true };
+    case 'handed':
+      return { ...told, person: event.person };
+    case 'rescued':
+      return event.until === undefined ? told : { ...lasting(told, event.until), altered: true };
     case 'forecast':
       return { ...told, forecast: event.until };
     case 'not-yet':

@@ -1,4 +1,5 @@
 import { handlesRaw } from '@/core/dish/foods';
+import { dishesOf } from './guests';
 import type { LiveStep, Session } from './session';
 
 /** Seconds past its time after which a silent cook is thought to be done. */
@@ -11,7 +12,7 @@ const SILENT_SECONDS = 20;
 export function maySlipBy(session: Session, { step, status, stands }: LiveStep): boolean {
   if (status !== 'running' || stands || step.attention !== 'hands' || step.station.sort !== 'board') return false;
   if (step.cautions.length > 0) return false;
-  const dish = session.meal.dishes.find(({ id }) => id === step.dishId);
+  const dish = dishesOf(session).find(({ id }) => id === step.dishId);
   const written = dish?.steps.find(({ id }) => id === step.stepId);
   return dish !== undefined && written !== undefined && !handlesRaw(dish, written);
 }

@@ -3,16 +3,16 @@ import { bearsWarmth, type WarmPlace } from '@/core/dish/keep-warm';
 import { minutesToHeat } from '@/core/heat/roast';
 import { holdOfVessel, readUnit, stepKey } from '@/core/meal/keys';
 import { isLongSimmer, OVEN_SIMMER } from '@/core/meal/other-heat';
-import { printSpan } from '@/core/plain/span';
 import type { Landing, Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import { type Tryable, tryOut } from '@/core/remedies/try-out';
 import { listed } from '@/core/units/words';
 import { mealAsItIs } from './as-it-is';
-import { carryOn, type RestRequest } from './carry-on';
-import type { LiveEvent, NewEvent } from './events';
+import type { RestRequest } from './carry-on';
+import type { NewEvent } from './events';
 import { STEP, type Trouble, troubleOf, weightOf } from './offer';
 import { type LiveStep, liveSteps, type Session } from './session';
+import { whatIf } from './what-if';
 
 const MINUTE = 60_000;
 /** A flame turned down makes what is left of a simmer longer by so much. Common practice, no source. */
@@ -218,33 +218,12 @@ export async function findWays(
   const best = await tryOut<LiveRemedy, FoundRemedy>(
     waysToTry(session, at),
     async (way) => {
-      const told = withTold(session, way.does, at);
-      const { plan } = await carryOn(told, at, '', planRest);
-      const trouble = troubleOf({ plan, events: told.events });
-      return weightOf(trouble) < was ? { ...way, trouble, leadsTo: outcomeOf(trouble, plan) } : null;
+      const { trouble, leadsTo } = await whatIf(session, way.does, at, planRest);
+      return weightOf(trouble) < was ? { ...way, trouble, leadsTo } : null;
     },
     (a, b) => weightOf(a.trouble) - weightOf(b.trouble),
     ({ sort, trouble }) => `${sort} ${trouble.spoilt.map(({ dishId }) => dishId).join(' ')}`,
     signal ? { signal } : {},
   );
   return signal?.aborted ? [] : best.slice(0, MOST_SHOWN);
-}
-
-function withTold(session: Session, does: readonly NewEvent[], at: number): Session {
-  const events = does.map((said, index) => ({ ...said, id: `if ${index}`, at }) as LiveEvent);
-  return { ...session, events: [...session.events, ...events] };
-}
-
-function outcomeOf({ late, spoilt }: Trouble, { landings }: Plan): string {
-  const words = [
-    ...(late.length > 0
-      ? [`${listed(late.map(({ dishName }) => dishName))} ${printSpan(late.at(-1)!.late)} late`]
-      : []),
-    ...(spoilt.length > 0
-      ? [`${listed(spoilt.map(({ dishName }) => dishName))} still ${spoilt.length > 1 ? 'stand' : 'stands'} too long`]
-      : []),
-  ];
-  if (words.length > 0) return words.join('; ');
-  const after = landings.filter((landing) => landing.after !== undefined);
-  return after.length > 0 ? 'the rest lands in time' : 'everything lands in time';
 }

@@ -1,13 +1,16 @@
 import type { Dish } from '@/core/dish/dish';
-import { grainParts } from '@/core/dish/grain-of';
+import { grainParts, withLiquidFor } from '@/core/dish/grain-of';
 import { takersOf } from '@/core/meal/hand-over';
-import type { Meal } from '@/core/meal/meal';
+import { readKey } from '@/core/meal/keys';
+import { type Meal, portionsOf } from '@/core/meal/meal';
 import { scaledFor } from '@/core/meal/scaled';
-import { printAmount, VOLUME_IN_ML, type VolumeUnit } from '@/core/units/amount';
+import { type Amount, printAmount, scaleAmount, VOLUME_IN_ML, type VolumeUnit } from '@/core/units/amount';
 import { listed } from '@/core/units/words';
+import type { LiveEvent, MeasuredDoes } from './events';
 
 /** A liquid that is measured at a step: how much of it there should be, how much is wanted, and by what. Millilitres, grams. */
 export interface ToMeasure {
+  readonly product: string;
   readonly name: string;
   readonly thoughtMl: number;
   readonly wantedMl: number;
@@ -29,6 +32,7 @@ export function toMeasure(meal: Meal, dishId: string, stepId: string): ToMeasure
   const taken = takersOf(dishes, dish, give);
   if (taken.length === 0) return null;
   return {
+    product: give.product,
     name: give.name.split(',')[0] ?? give.name,
     thoughtMl: millilitres(give.amount),
     wantedMl: taken.reduce((sum, { take }) => sum + millilitres(take.amount), 0),
@@ -47,24 +51,128 @@ function grainIn(dish: Dish, product: string): number {
 
 /** So much more or less than is wanted is within any measuring. Common practice, no source. */
 const WITHIN = 0.04;
-/** What is over and worth keeping. Common practice, no source. */
+/** What is over and worth keeping, ml. Common practice, no source. */
 const WORTH_KEEPING = 150;
+/** Grams of fine salt in a litre of broth that tastes a little too salty, as broth for grain should. Common practice, no source. */
+const SALT_PER_LITRE = 8;
+/** Grams of a level teaspoon of fine salt. Common practice, no source: 5 to 6. */
+const TEASPOON_OF_SALT = 6;
 
-/** What so many millilitres mean: enough, too little and what then, or how much is over. */
-export function sayWhatIsThere({ name, wantedMl, takers, grainGrams }: ToMeasure, ml: number): string {
-  const liquid = (of: number) => printAmount({ quantity: of, unit: 'ml' });
+/** What so many millilitres mean for what is wanted. */
+export interface Found {
+  readonly does: MeasuredDoes;
+  /** As a button says it: "top it up with 400 ml of boiling water". */
+  readonly says: string;
+  /** What else belongs to it: the salt, what there is over. */
+  readonly how: string;
+}
+
+/** Whether it is enough, in a sentence. */
+export function sayWhatIsThere(measure: ToMeasure, ml: number): string {
+  const { wantedMl, takers } = measure;
+  const lacks = lackOf(measure, ml);
+  if (lacks > 0) return `${millis(lacks)} short of the ${millis(wantedMl)} for ${listed(takers)}.`;
+  const over = ml - wantedMl;
+  const enough = `Enough: ${millis(wantedMl)} for ${listed(takers)}.`;
+  return over < WORTH_KEEPING ? enough : `${enough} ${millis(over)} over.`;
+}
+
+/** What can be done with so many millilitres, the usual first. */
+export function whatToDo(measure: ToMeasure, ml: number): readonly Found[] {
+  const { name, wantedMl, grainGrams } = measure;
   const grain = (of: number) => printAmount({ quantity: of, unit: 'g' });
-  const lacks = wantedMl - ml;
-  const into = listed(takers);
-  if (lacks > WITHIN * wantedMl) {
-    const less =
-      grainGrams > 0
-        ? `, or take ${grain((grainGrams * lacks) / wantedMl)} less grain: this carries ${grain((grainGrams * ml) / wantedMl)}`
-        : '';
-    return `${liquid(lacks)} short: top it up with ${liquid(lacks)} of boiling water and taste for salt${less}.`;
+  const lacks = lackOf(measure, ml);
+  if (lacks > 0) {
+    const salt = printAmount({
+      quantity: Math.max(0.25, (lacks / 1000) * (SALT_PER_LITRE / TEASPOON_OF_SALT)),
+      unit: 'tsp',
+    });
+    const toppedUp: Found = {
+      does: 'topped up',
+      says: `top it up with ${millis(lacks)} of boiling water`,
+      how: `${salt} of salt with it, then taste: it should taste a little too salty`,
+    };
+    const less: Found = {
+      does: 'less grain',
+      says: grainGrams > 0 ? `take ${grain((grainGrams * lacks) / wantedMl)} less grain` : 'take less of it',
+      how:
+        grainGrams > 0
+          ? `it carries ${grain((grainGrams * ml) / wantedMl)}; salt for the grain goes down with it`
+          : `${listed(measure.takers)} ${measure.takers.length > 1 ? 'have' : 'has'} so much less`,
+    };
+    return ml > 0 ? [toppedUp, less] : [toppedUp];
   }
   const over = ml - wantedMl;
-  if (over < WORTH_KEEPING) return `Enough: ${liquid(wantedMl)} for ${into}.`;
-  const more = grainGrams > 0 ? `, or ${grain((grainGrams * over) / wantedMl)} more grain could cook in it` : '';
-  return `Enough: ${liquid(wantedMl)} for ${into}. ${liquid(over)} of ${name} over: keep it hot to loosen with, cool it fast for the freezer${more}.`;
+  const keep =
+    over < WORTH_KEEPING
+      ? ''
+      : `${millis(over)} of ${name} stays: hot, to loosen with; or cooled fast, into small boxes and the freezer`;
+  const more =
+    over < WORTH_KEEPING || grainGrams === 0
+      ? ''
+      : `; ${grain((grainGrams * over) / wantedMl)} more grain could cook in it`;
+  return [{ does: 'as it is', says: `take ${millis(wantedMl)}`, how: `${keep}${more}` }];
+}
+
+function lackOf({ wantedMl }: ToMeasure, ml: number): number {
+  const lacks = wantedMl - ml;
+  return lacks > WITHIN * wantedMl ? lacks : 0;
+}
+
+function millis(of: number): string {
+  return printAmount({ quantity: of, unit: 'ml' });
+}
+
+/**
+ * The meal by what was measured: the dish gives what is there, topped up where it was; where there is less grain instead, all that takes of it
+ * takes as much less, its grain and its salt with it.
+ */
+export function asMeasured(
+  meal: Meal,
+  said: Pick<Extract<LiveEvent, { kind: 'measured' }>, 'key' | 'product' | 'ml' | 'does'>,
+): Meal {
+  const read = readKey(said.key);
+  const measure = read && toMeasure(meal, read.dish, read.step);
+  if (!read || measure?.product !== said.product) return meal;
+  const { thoughtMl, wantedMl } = measure;
+  const there = said.does === 'topped up' ? Math.max(said.ml, wantedMl) : said.ml;
+  const share = said.does === 'less grain' && wantedMl > 0 ? Math.min(1, said.ml / wantedMl) : 1;
+  const scaled = meal.dishes.map((dish) => scaledFor(meal, dish));
+  const giver = scaled.find(({ id }) => id === read.dish);
+  const give = giver?.gives.find(({ product }) => product === said.product);
+  const taking = giver && give ? takersOf(scaled, giver, give) : [];
+  const dishes = meal.dishes.map((written): Dish => {
+    const dish = written.id === read.dish && thoughtMl > 0 ? giving(written, said.product, there / thoughtMl) : written;
+    const takes = taking.filter(({ taker }) => taker.id === dish.id).map(({ take }) => take.product);
+    return share === 1 ? dish : takes.reduce((now, product) => takingLess(meal, now, product, share), dish);
+  });
+  return { ...meal, dishes };
+}
+
+function giving(dish: Dish, product: string, times: number): Dish {
+  if (times === 1) return dish;
+  return {
+    ...dish,
+    gives: dish.gives.map((give) =>
+      give.product === product ? { ...give, amount: scaleAmount(give.amount, times) } : give,
+    ),
+  };
+}
+
+const SALT = /\bsalt\b/i;
+
+/** Grain that cooks in it goes down with all its liquid and its salt; of anything else only what is taken. */
+function takingLess(meal: Meal, dish: Dish, product: string, share: number): Dish {
+  const { grain } = dish;
+  const litres = grainParts(scaledFor(meal, dish))?.litres ?? 0;
+  const less = (amount: Amount) => scaleAmount(amount, share);
+  if (!grain?.liquid.includes(product) || litres <= 0)
+    return {
+      ...dish,
+      takes: dish.takes.map((take) => (take.product === product ? { ...take, amount: less(take.amount) } : take)),
+    };
+  const ingredients = dish.ingredients.map((item) =>
+    item.id === grain.dry || SALT.test(item.name) ? { ...item, amount: less(item.amount) } : item,
+  );
+  return withLiquidFor({ ...dish, ingredients }, portionsOf(meal), litres * share, grain);
 }

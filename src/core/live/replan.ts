@@ -46,18 +46,22 @@ export function joinPlans(session: Session, rest: Plan, now: number, served?: Re
       continue;
     }
     // Whoever is at it stays at it, also where two things run in one pair of hands and the plan knows only one of them.
-    const times = each.status === 'running' ? runningTimes(old, replanned, realTimes(session, each).start) : {};
+    const times = each.status === 'running' ? runningTimes(each.step, replanned, realTimes(session, each).start) : {};
     // The planner knows nothing of what is done; what came in between since is new to the old plan.
     const after = [...new Set([...old.after, ...replanned.after])];
-    steps.push({ ...replanned, amounts: old.amounts, after, follows: old.follows, ...times });
+    // What goes in may be more or less by now; once it is in it is what it was.
+    const amounts = each.status === 'running' ? old.amounts : replanned.amounts;
+    steps.push({ ...replanned, amounts, after, follows: old.follows, ...times });
   }
   for (const [key, step] of fresh) if (!live.has(key)) steps.push(step);
   const old = session.plan;
   const stillServed = old.landings.filter(({ dishId }) => served?.has(dishId) !== false);
-  const landings = stillServed.map((landing) => {
+  const landings: Landing[] = stillServed.map((landing) => {
     const replanned = rest.landings.find((each) => each.dishId === landing.dishId);
     return replanned ?? landedAt(landing, steps, old);
   });
+  const known = new Set(old.landings.map(({ dishId }) => dishId));
+  landings.push(...rest.landings.filter(({ dishId }) => !known.has(dishId)));
   const doneKeys = new Set(steps.filter((step) => !fresh.has(step.key)).map((step) => step.key));
   return {
     ...rest,

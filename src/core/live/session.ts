@@ -66,10 +66,16 @@ export function lastStanding(session: Session): StandingEvent | undefined {
 export function liveSteps(session: Session, now: number): readonly LiveStep[] {
   const standing = standingEvents(session.events);
   const told = toldOf(standing);
+  const people = new Map(session.meal.kitchen.people.map(({ id, name }) => [id, { id, name }]));
+  /** Work that was given to other hands is theirs, whatever the plan says yet. */
+  const asGiven = (step: PlannedStep): PlannedStep => {
+    const given = people.get(told.get(step.key)?.person ?? '');
+    return given && step.person ? { ...step, person: given } : step;
+  };
   // A clock that was put back unnoticed: what was told has happened all the same.
   const at = Math.max(now, standing.at(-1)?.at ?? now);
   const known = new Map<string, LiveStep>();
-  const byStart = [...session.plan.steps].sort((a, b) => a.start - b.start || a.end - b.end);
+  const byStart = session.plan.steps.map(asGiven).sort((a, b) => a.start - b.start || a.end - b.end);
   // A step may stand before what it waits for when the plan is out of date: go round until nothing changes.
   for (let pass = 0; pass < byStart.length; pass++) {
     let changed = false;

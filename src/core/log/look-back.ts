@@ -4,6 +4,7 @@ import { KEEPING, keepsOf } from '@/core/dish/keeping';
 import { firstTableAt } from '@/core/live/as-it-is';
 import type { Evening } from '@/core/live/evening';
 import { type Rating, standingEvents } from '@/core/live/events';
+import { dishesOf } from '@/core/live/guests';
 import { liveSteps } from '@/core/live/session';
 import { scaledFor } from '@/core/meal/scaled';
 import { scaleAmount } from '@/core/units/amount';
@@ -49,7 +50,7 @@ export function lookBack(evening: Evening): LookBack {
   const end = (events.at(-1)?.at ?? evening.tableAt) + 1;
   const steps = liveSteps(evening, end);
   const first = firstTableAt(evening);
-  const landed = evening.meal.dishes
+  const landed = dishesOf(evening)
     .filter(({ lands }) => lands)
     .map(({ id, name, lands }): Landed => {
       const own = steps.filter(({ step }) => step.kind === 'step' && step.dishId === id && step.stepId === lands!.step);
@@ -234,7 +235,7 @@ export interface LeftOver {
 export function leftOvers(evening: Evening): readonly LeftOver[] {
   const back = lookBack(evening);
   return back.landed.flatMap(({ dishId, dishName, leftOver, readyAt }): LeftOver[] => {
-    const dish = evening.meal.dishes.find(({ id }) => id === dishId);
+    const dish = dishesOf(evening).find(({ id }) => id === dishId);
     if (leftOver <= 0 || !dish) return [];
     const keeps = keepsOf(dish, new Set(dish.steps.map(({ id }) => id)));
     const from = readyAt ?? evening.tableAt;

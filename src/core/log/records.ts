@@ -1,8 +1,10 @@
 import { techniqueAt } from '@/core/dish/made';
 import type { Evening } from '@/core/live/evening';
 import { pausedFor, standingEvents, toldOf } from '@/core/live/events';
+import { dishesOf } from '@/core/live/guests';
+import { toMeasure } from '@/core/live/measuring';
 import { liveSteps } from '@/core/live/session';
-import { type StepKey, stepKey, unitId } from '@/core/meal/keys';
+import { joinedKey, readKey, type StepKey, stepKey, unitId } from '@/core/meal/keys';
 import type { PlannedStep } from '@/core/plan/plan';
 
 const MINUTE = 60_000;
@@ -47,9 +49,14 @@ export function recordsOf(evening: Evening): readonly StepRecord[] {
   return liveSteps(evening, end).flatMap(({ step, status, startAt, endAt }): StepRecord[] => {
     const said = told.get(step.key);
     const counts =
-      status === 'done' && said?.done !== undefined && !said.skipped && !said.altered && !byClock.has(step.key);
+      status === 'done' &&
+      said?.done !== undefined &&
+      !said.skipped &&
+      !said.settled &&
+      !said.altered &&
+      !byClock.has(step.key);
     if (!counts || step.station.sort === 'shelf' || step.kind === 'warm-up') return [];
-    const dish = evening.meal.dishes.find(({ id }) => id === step.dishId);
+    const dish = dishesOf(evening).find(({ id }) => id === step.dishId);
     const written = dish?.steps.find(({ id }) => id === step.stepId);
     if (!dish || !written) return [];
     const paused = pausedFor(said, endAt);
@@ -78,4 +85,43 @@ export function recordsOf(evening: Evening): readonly StepRecord[] {
       },
     ];
   });
+}
+
+/** How much there was of a liquid on one evening. Millilitres. */
+export interface MeasureRecord {
+  /** `kitchen/dish/product`. */
+  readonly key: string;
+  readonly dishName: string;
+  readonly name: string;
+  readonly thought: number;
+  /** What would have been thought without what was learned before. */
+  readonly thoughtPlain: number;
+  readonly real: number;
+}
+
+/** What a liquid's lesson is known by. */
+export function yieldKey(kitchenId: string, dishId: string, product: string): string {
+  return joinedKey(kitchenId, dishId, product);
+}
+
+/** What was measured on an evening, the last word on each counting; by the number of people it began with. */
+export function measuresOf(evening: Evening): readonly MeasureRecord[] {
+  const found = new Map<string, MeasureRecord>();
+  for (const event of standingEvents(evening.events)) {
+    const read = event.kind === 'measured' ? readKey(event.key) : null;
+    const measure = read && toMeasure(evening.meal, read.dish, read.step);
+    if (event.kind !== 'measured' || !read || measure?.product !== event.product || event.ml <= 0) continue;
+    const dish = evening.meal.dishes.find(({ id }) => id === read.dish);
+    const factor = dish?.gives.find(({ product }) => product === event.product)?.learned?.factor ?? 1;
+    const key = yieldKey(evening.meal.kitchen.id, read.dish, event.product);
+    found.set(key, {
+      key,
+      dishName: dish?.name ?? read.dish,
+      name: measure.name,
+      thought: measure.thoughtMl,
+      thoughtPlain: measure.thoughtMl / factor,
+      real: event.ml,
+    });
+  }
+  return [...found.values()].filter(({ thoughtPlain }) => thoughtPlain > 0);
 }

@@ -20,4 +20,6 @@ export interface KnownPlace {
 export interface KnownPlan {
   readonly places: ReadonlyMap<string, KnownPlace>;
   readonly holds: ReadonlyMap<string, string>;
+  /** Holds that the cook has given to a unit: no other will do. */
+  readonly given?: ReadonlyMap<string, string>;
 }

@@ -44,8 +44,10 @@ export class UnitChoices {
   }
 
   ofPerson({ key, step }: Part, hold: string): readonly Alternative[] {
-    const known = this.circumstances.known?.holds.get(hold);
-    return this.claim(key, this.asKnown(known, this.circumstances.isRunning(key), peopleFor(this.kitchen, step.by)));
+    const { known, isRunning } = this.circumstances;
+    const given = known?.given?.get(hold);
+    const list = peopleFor(this.kitchen, given === undefined ? step.by : 'anyone');
+    return this.claim(key, this.asKnown(given ?? known?.holds.get(hold), given !== undefined || isRunning(key), list));
   }
 
   /** Vessels for a hold; `fixed` when it is in use. A vessel chosen by hand is whichever of several alike. */

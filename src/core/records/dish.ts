@@ -258,7 +258,19 @@ export const dishShape = recordOf<Dish>({
     .max(40)
     .required(),
   gives: Joi.array()
-    .items(recordOf<Gives>({ product: id, name, step: id, amount: amountShape.required(), overnight: Joi.boolean() }))
+    .items(
+      recordOf<Gives>({
+        product: id,
+        name,
+        step: id,
+        amount: amountShape.required(),
+        overnight: Joi.boolean(),
+        learned: Joi.object({
+          factor: Joi.number().min(0.1).max(10).required(),
+          times: Joi.number().integer().min(1).required(),
+        }),
+      }),
+    )
     .max(20)
     .required(),
   takes: Joi.array()

@@ -1,8 +1,9 @@
 import Joi from 'joi';
+import { HEATS } from '@/core/kitchen/kitchen';
 import type { Evening } from '@/core/live/evening';
-import { type EventKind, LOOKS } from '@/core/live/events';
+import { type EventKind, LOOKS, MEASURED_DOES, SENSES } from '@/core/live/events';
 import { MOST_DISHES, MOST_PEOPLE } from '@/core/meal/check';
-import { dishShape } from './dish';
+import { amountShape, dishShape } from './dish';
 import { kitchenShape } from './kitchen';
 import { planShape } from './plan';
 import { settingShape } from './setting';
@@ -60,6 +61,44 @@ export const eveningShape = recordOf<Evening>({
         under: Joi.object({ until: instant.required(), rest: Joi.number().min(0).max(1440).required() }),
       }),
       told(['dropped'], { dish: text.required() }),
+      told(['settled'], { key: text.required(), when: instant.required() }),
+      told(['measured'], {
+        key: text.required(),
+        product: text.required(),
+        ml: Joi.number().min(0).max(100_000).required(),
+        does: Joi.string()
+          .valid(...MEASURED_DOES)
+          .required(),
+      }),
+      told(['tasted'], {
+        dish: text.required(),
+        sense: Joi.string()
+          .valid(...SENSES)
+          .required(),
+        gave: Joi.object({ name: text.required(), amount: amountShape.required() }),
+      }),
+      told(['rescued'], {
+        dish: text.required(),
+        says: text.required(),
+        key: text,
+        until: instant,
+        step: Joi.object({
+          name: text.required(),
+          says: text.required(),
+          minutes: Joi.number().integer().min(1).max(1440).required(),
+          heat: Joi.string()
+            .valid(...HEATS)
+            .allow(null)
+            .required(),
+          hands: Joi.boolean().valid(true),
+        }),
+      }),
+      told(['guests'], {
+        more: Joi.number().integer().min(-MOST_PEOPLE).max(MOST_PEOPLE).required(),
+        fixed: Joi.array().items(text).max(MOST_DISHES).required(),
+      }),
+      told(['added'], { dish: text.required(), made: dishShape.required() }),
+      told(['handed'], { key: text.required(), person: text.required() }),
       told(['note'], { text: Joi.string().min(1).max(2000).required(), key: text, photo: text }),
       told(['rated'], { dish: text.required(), salt: rating, wetness: rating, doneness: rating }),
       told(['left-over'], { dish: text.required(), portions: Joi.number().min(0).max(MOST_PEOPLE).required() }),

@@ -18,7 +18,11 @@ export type Change =
   | { readonly kind: 'dishes'; readonly dishes: Readonly<Record<string, Dish>> }
   /** A dish, or the beginning of one, made on an earlier day. */
   | { readonly kind: 'ahead'; readonly made: MadeAhead }
-  | { readonly kind: 'without'; readonly dishId: string };
+  | { readonly kind: 'without'; readonly dishId: string }
+  /** So many eat. */
+  | { readonly kind: 'people'; readonly people: number }
+  /** Another dish comes to the table. */
+  | { readonly kind: 'with'; readonly dish: Dish };
 
 /**
  * The meal as it is written, with a change. Of a dish that gives way to another what was put by hand and made ahead goes with it: it speaks
@@ -44,6 +48,10 @@ export function applied(meal: Meal, change: Change): Meal {
     }
     case 'without':
       return { ...meal, dishes: meal.dishes.filter((dish) => dish.id !== change.dishId) };
+    case 'people':
+      return { ...meal, people: change.people };
+    case 'with':
+      return { ...meal, dishes: [...meal.dishes, change.dish] };
   }
 }
 

@@ -5,7 +5,10 @@ import { format } from 'date-fns';
 import { useState } from 'react';
 import type { Evening } from '@/core/live/evening';
 import { type LiveEvent, standingEvents, takenBack } from '@/core/live/events';
+import { dishesOf } from '@/core/live/guests';
 import { readUnit, unitId } from '@/core/meal/keys';
+import { printAmount } from '@/core/units/amount';
+import { printThing } from '@/core/units/thing';
 import { pantry } from '@/store/db';
 import { keepPhoto } from '@/store/photos';
 import { Button } from '@/ui/button';
@@ -32,7 +35,7 @@ export function EveningPanel({ session, told, quiet, follow, pretend, leads, onC
   const standing = standingEvents(session.events);
   const dropped = new Set(standing.flatMap((event) => (event.kind === 'dropped' ? [event.dish] : [])));
   const failed = new Set(standing.flatMap((event) => (event.kind === 'failed' ? [event.unit] : [])));
-  const dishes = session.meal.dishes.filter(({ id }) => !dropped.has(id));
+  const dishes = dishesOf(session).filter(({ id }) => !dropped.has(id));
   const burners = session.meal.kitchen.burners.filter(({ id }) => !failed.has(unitId('burner', id)));
   const put = (name: 'quiet' | 'follow' | 'pretend', value: boolean) =>
     void pantry().settings.put({ name, value: value ? 'on' : 'off' });
@@ -193,8 +196,8 @@ function Log({ session, told }: { readonly session: Evening; readonly told: Tell
 }
 
 /** An event in a cook's words. */
-export function wordsOf(session: Pick<Evening, 'plan' | 'meal'>, event: LiveEvent): string {
-  const dish = (id: string) => session.meal.dishes.find((each) => each.id === id)?.name ?? id;
+export function wordsOf(session: Pick<Evening, 'plan' | 'meal' | 'events'>, event: LiveEvent): string {
+  const dish = (id: string) => dishesOf(session).find((each) => each.id === id)?.name ?? id;
   const step = 'key' in event && event.key ? session.plan.steps.find(({ key }) => key === event.key) : undefined;
   const named = step ? `${step.name}, ${step.dishName}` : 'key' in event ? (event.key ?? '') : '';
   const unit = (id: string) => session.meal.kitchen.burners.find((each) => each.id === readUnit(id).id)?.name ?? id;
@@ -231,6 +234,22 @@ export function wordsOf(session: Pick<Evening, 'plan' | 'meal'>, event: LiveEven
       return `${named}: flame turned down, until ${format(event.until, 'HH:mm')}`;
     case 'to-oven':
       return `${named}: into the oven`;
+    case 'settled':
+      return `${named}: done before`;
+    case 'measured':
+      return `${named}: ${printAmount({ quantity: event.ml, unit: 'ml' })} there, ${event.does}`;
+    case 'tasted':
+      return `${dish(event.dish)} tasted ${event.sense}${event.gave ? `: ${printThing(event.gave.amount, event.gave.name)} went in` : ''}`;
+    case 'rescued':
+      return `${dish(event.dish)}: ${event.says}`;
+    case 'guests':
+      return event.more > 0 ? `${event.more} more at the table` : `${-event.more} fewer at the table`;
+    case 'added':
+      return `${event.made.name} added`;
+    case 'handed': {
+      const who = session.meal.kitchen.people.find(({ id }) => id === event.person)?.name ?? event.person;
+      return `${named}: to ${who}`;
+    }
     case 'dropped':
       return `${dish(event.dish)} left out`;
     case 'note':

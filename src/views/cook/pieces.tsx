@@ -1,6 +1,7 @@
 'use client';
 
 import type { Evening } from '@/core/live/evening';
+import { dishesOf } from '@/core/live/guests';
 import type { LiveStep } from '@/core/live/session';
 import { pigmentAt } from '@/ui/pigments';
 import type { SessionAtHand } from './use-session';
@@ -12,7 +13,7 @@ export function tells(word: string, { step }: LiveStep): string {
 
 /** The pigment of a dish, by night. */
 export function colour(session: Evening, dishId: string): string {
-  return pigmentAt(session.meal.dishes.findIndex((dish) => dish.id === dishId)).night;
+  return pigmentAt(dishesOf(session).findIndex((dish) => dish.id === dishId)).night;
 }
 
 /** A pot or an oven that someone has to set going or turn: it is told "begun", not "done". */

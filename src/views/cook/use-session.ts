@@ -21,7 +21,7 @@ import { type Ladder, lookedAtStage, sayAtStage } from '@/core/live/stages';
 import { capital } from '@/core/units/words';
 import { pantry } from '@/store/db';
 import { storeFault } from '@/store/faults';
-import { adoptPlan, openSession, tell } from '@/store/sessions';
+import { adoptPlan, openSession, restoreSession, tell } from '@/store/sessions';
 import { askPlanner, warmPlanner } from '@/workers/planner';
 import type { PlanRequest } from '@/workers/planner.worker';
 import { useLead } from './use-lead';
@@ -140,6 +140,11 @@ export function useSession(mealId: string): SessionAtHand {
       if (!told || !last) return true;
       const matters = changesThePlan(last, told.events) && (last.kind !== 'begun' || isOutOfDate(told, last.at));
       if (!matters) return true;
+      // What is taken back was never so: the evening stands as it stood, its plan and its hour too.
+      if (last.kind === 'undo' && (await restoreSession(pantry(), told.id))) {
+        setReplannedIn(Math.round(performance.now() - begun));
+        return true;
+      }
       await replanOrSay(told, last.at, words);
       setReplannedIn(Math.round(performance.now() - begun));
       return true;

@@ -8,9 +8,8 @@ import { useState } from 'react';
 import { firstTableAt } from '@/core/live/as-it-is';
 import type { Evening } from '@/core/live/evening';
 import type { NewEvent, Rating } from '@/core/live/events';
-import { learn } from '@/core/log/lessons';
+import { learnFrom } from '@/core/log/lessons';
 import { type Landed, type LookBack, leftOvers, lookBack, proposalsFor, type Ratings } from '@/core/log/look-back';
-import { recordsOf } from '@/core/log/records';
 import { pantry } from '@/store/db';
 import { storeDish } from '@/store/meals';
 import { cookAgain, tell } from '@/store/sessions';
@@ -149,7 +148,7 @@ function NextTime({ evening, all }: { readonly evening: Evening; readonly all: r
   const [told, setTold] = useState('');
   const proposals = proposalsFor(
     evening,
-    learn(all.flatMap(recordsOf)),
+    learnFrom(all),
     (dishes ?? []).filter((dish) => dish !== undefined),
   );
   const left = leftOvers(evening);

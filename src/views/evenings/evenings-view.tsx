@@ -5,9 +5,8 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Evening } from '@/core/live/evening';
-import { type Lesson, learn } from '@/core/log/lessons';
+import { type Lesson, learnFrom } from '@/core/log/lessons';
 import { leftOvers, lookBack } from '@/core/log/look-back';
-import { recordsOf } from '@/core/log/records';
 import { isPartOf, readJoined } from '@/core/meal/keys';
 import { nameOfUnit } from '@/core/plan/read';
 import { pantry } from '@/store/db';
@@ -86,7 +85,7 @@ function InTheCold({ evenings, now }: { readonly evenings: readonly Evening[]; r
 function Taught({ evenings }: { readonly evenings: readonly Evening[] }) {
   const off = useLiveQuery(() => pantry().settings.get('learning'))?.value === 'off';
   const kitchens = useLiveQuery(() => pantry().kitchens.toArray()) ?? [];
-  const lessons = learn(evenings.flatMap(recordsOf));
+  const lessons = learnFrom(evenings);
   const nameOf = (key: string, named: (kitchen: Kitchen, id: string) => string | undefined) => {
     const [kitchenId, id = ''] = readJoined(key);
     const kitchen = kitchens.find((each) => each.id === kitchenId);

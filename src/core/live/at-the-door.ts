@@ -1,0 +1,148 @@
+import type { Dish } from '@/core/dish/dish';
+import { litresOf } from '@/core/dish/grain-of';
+import { scaleDish } from '@/core/dish/scale';
+import { checkMeal } from '@/core/meal/check';
+import { type Meal, portionsOf } from '@/core/meal/meal';
+import { scaledFor } from '@/core/meal/scaled';
+import type { PlanResult } from '@/core/plan/plan-meal';
+import { type Tryable, tryOut } from '@/core/remedies/try-out';
+import { printAmount } from '@/core/units/amount';
+import { printThing } from '@/core/units/thing';
+import { listed } from '@/core/units/words';
+import { mealAsItIs } from './as-it-is';
+import type { RestRequest } from './carry-on';
+import type { NewEvent } from './events';
+import { WATER_MINUTES } from './looks';
+import { weightOf } from './offer';
+import { QUICK_DISHES } from './quick-dishes';
+import { liveSteps, type Session } from './session';
+import { whatIf } from './what-if';
+
+/**
+ * Dishes that stay as large as they are when so many more come: those of which something has begun or is done, and those whose pots would be
+ * too small.
+ */
+export function fixedAt(session: Session, more: number, at: number): readonly string[] {
+  const begun = new Set(
+    liveSteps(session, at).flatMap(({ step, status }) =>
+      step.kind === 'step' && (status === 'running' || status === 'done') ? [step.dishId] : [],
+    ),
+  );
+  const meal = mealAsItIs(session, at);
+  const forAll = { ...meal, people: Math.max(1, meal.people + more) };
+  return meal.dishes
+    .filter((dish) => begun.has(dish.id) || checkMeal({ ...forAll, dishes: [dish] }).length > 0)
+    .map(({ id }) => id);
+}
+
+/** So much more liquid a soup or a stew bears without tasting of it: a share of what is in it. Common practice, no source. */
+const STRETCHES = 0.12;
+const LEAST_ML = 100;
+/** More of a quick dish than for those who have come, so that all can take of it. */
+const FOR_ALL = 0.4;
+
+/** A way to feed those who have come. */
+export interface DoorIdea extends Tryable {
+  readonly says: string;
+  readonly how: string;
+  readonly does: readonly NewEvent[];
+}
+
+/** What can be tried for so many more at the table: what there is shared out, a soup or stew made longer, something quick beside it. */
+export function doorIdeas(session: Session, more: number, at: number): readonly DoorIdea[] {
+  const meal = mealAsItIs(session, at);
+  const fixed = fixedAt(session, more, at);
+  const guests: NewEvent = { kind: 'guests', more, fixed };
+  const names = (isFixed: boolean) =>
+    meal.dishes.filter(({ id, lands }) => lands && fixed.includes(id) === isFixed).map(({ name }) => name);
+  const grown = names(false);
+  const shares = Math.round(
+    (100 * portionsOf(meal)) / portionsOf({ ...meal, people: Math.max(1, meal.people + more) }),
+  );
+  const portions =
+    names(true).length === 0
+      ? ''
+      : `of ${listed(names(true))} a portion is ${shares} % of what it was${more > 0 ? '' : ': some will be left'}`;
+  const growing =
+    grown.length === 0 ? '' : `${listed(grown)} ${grown.length > 1 ? 'are' : 'is'} cooked for ${meal.people + more}`;
+  const how = [growing, portions].filter(Boolean).join('; ');
+  const plain: DoorIdea = { id: 'share', says: 'share out what there is', how, does: [guests], effort: 0 };
+  if (more <= 0) return [plain];
+  const longer = loosened(session, meal, fixed, at);
+  const quick = QUICK_DISHES.filter(({ id }) => !meal.dishes.some((dish) => dish.id === id)).map(
+    (written): DoorIdea => {
+      const size = Math.ceil(more + FOR_ALL * meal.people);
+      const made = { ...scaleDish(written, size), servings: size };
+      return {
+        id: made.id,
+        says: `${made.name.charAt(0).toLowerCase()}${made.name.slice(1)}, for ${size}`,
+        how: sayMade(made),
+        does: [guests, { kind: 'added', dish: made.id, made }],
+        effort: written.steps.length,
+      };
+    },
+  );
+  const stretched = longer.length === 0 ? [] : [stretch(guests, longer)];
+  return [plain, ...stretched, ...quick];
+}
+
+/** What a soup or a stew on the heat can take of hot water. */
+function loosened(session: Session, meal: Meal, fixed: readonly string[], at: number) {
+  const steps = liveSteps(session, at);
+  return meal.dishes.flatMap((dish) => {
+    const live = steps.findLast(
+      ({ step, status }) =>
+        step.dishId === dish.id && step.station.sort === 'burner' && step.attention !== 'hands' && status === 'running',
+    );
+    const litres = liquidIn(scaledFor(meal, dish));
+    const ml = Math.round((litres * 1000 * STRETCHES) / 50) * 50;
+    if (!live || dish.grain || !fixed.includes(dish.id) || ml < LEAST_ML) return [];
+    return [{ name: dish.name, key: live.step.key, ml, until: Math.max(live.endAt, at + WATER_MINUTES * 60_000) }];
+  });
+}
+
+/** Litres of what is poured into a dish. */
+function liquidIn(dish: Dish): number {
+  const poured = [...dish.ingredients, ...dish.takes].flatMap(({ amount }) => litresOf(amount) ?? []);
+  return poured.reduce((sum, litres) => sum + litres, 0);
+}
+
+function stretch(guests: NewEvent, longer: ReturnType<typeof loosened>): DoorIdea {
+  return {
+    id: 'loosen',
+    says: `make ${listed(longer.map(({ name }) => name))} longer`,
+    how: `${listed(longer.map(({ name, ml }) => `${printAmount({ quantity: ml, unit: 'ml' })} of boiling water into ${name}`))}; taste for salt`,
+    does: [guests, ...longer.map(({ key, ml, until }) => ({ kind: 'water', key, ml, until }) as const)],
+    effort: 0.5,
+  };
+}
+
+function sayMade({ ingredients }: Dish): string {
+  return listed(ingredients.map(({ amount, name }) => printThing(amount, name)));
+}
+
+/** A way that was planned for real. */
+export interface FoundDoor extends DoorIdea {
+  readonly leadsTo: string;
+  readonly weight: number;
+}
+
+/** Plans each way and returns all, what fits best and asks least first. */
+export async function waysAtTheDoor(
+  session: Session,
+  more: number,
+  at: number,
+  planRest: (request: RestRequest) => Promise<PlanResult>,
+  signal?: { readonly aborted: boolean },
+): Promise<readonly FoundDoor[]> {
+  return tryOut<DoorIdea, FoundDoor>(
+    doorIdeas(session, more, at),
+    async (idea) => {
+      const { trouble, leadsTo } = await whatIf(session, idea.does, at, planRest);
+      return { ...idea, leadsTo, weight: weightOf(trouble) };
+    },
+    (a, b) => a.weight - b.weight,
+    ({ id }) => id,
+    signal ? { signal } : {},
+  );
+}

@@ -1,0 +1,44 @@
+import type { Dish } from '@/core/dish/dish';
+import { asLarge } from '@/core/dish/scale';
+import { type Meal, portionsOf } from '@/core/meal/meal';
+import type { StandingEvent } from './events';
+import type { Session } from './session';
+
+/** The dishes of an evening, what came to it later too. */
+export function dishesOf({ meal, events }: Pick<Session, 'meal' | 'events'>): readonly Dish[] {
+  return [...meal.dishes, ...events.flatMap((event) => (event.kind === 'added' ? [event.made] : []))];
+}
+
+/** How many eat, by all that was told. */
+export function eatersOf({ people }: Pick<Meal, 'people'>, events: readonly StandingEvent[]): number {
+  return Math.max(1, people + events.reduce((sum, event) => sum + (event.kind === 'guests' ? event.more : 0), 0));
+}
+
+/** Portions that a dish is cooked for: those of the last word about the guests with which it could still grow. */
+export function cookedFor(meal: Meal, dishId: string, events: readonly StandingEvent[]): number {
+  let people = meal.people;
+  let portions = portionsOf(meal);
+  for (const event of events) {
+    if (event.kind !== 'guests') continue;
+    people = Math.max(1, people + event.more);
+    if (!event.fixed.includes(dishId)) portions = portionsOf({ ...meal, people });
+  }
+  return portions;
+}
+
+/** The meal for all who eat: what could still grow has grown, what could not is as large as it was, and what was added is as large as it was made. */
+export function withGuests(meal: Meal, events: readonly StandingEvent[]): Meal {
+  const added = events.flatMap((event) => (event.kind === 'added' ? [event.made] : []));
+  const people = eatersOf(meal, events);
+  if (people === meal.people && added.length === 0) return meal;
+  const now = { ...meal, people };
+  const portions = portionsOf(now);
+  const as = (dish: Dish, size: number) => asLarge(dish, portions / size);
+  return {
+    ...now,
+    dishes: [
+      ...meal.dishes.map((dish) => as(dish, cookedFor(meal, dish.id, events))),
+      ...added.map((dish) => as(dish, dish.servings)),
+    ],
+  };
+}

@@ -53,10 +53,10 @@ export function changesSoFar(session: Session, at: number): readonly Change[] {
   const { kitchen } = meal;
   const people = eatersOf(meal, events);
   const written = new Map(meal.dishes.map((dish) => [dish.id, dish]));
-  const cooked = events.reduce(
-    (now, event) => (event.kind === 'measured' ? asMeasured(now, event) : now),
-    withGuests(meal, events),
-  );
+  const measured = events.filter((event) => event.kind === 'measured');
+  const isLast = ({ key, product }: (typeof measured)[number], index: number) =>
+    !measured.slice(index + 1).some((later) => later.key === key && later.product === product);
+  const cooked = measured.filter(isLast).reduce(asMeasured, withGuests(meal, events));
   const added = cooked.dishes.filter(({ id }) => !written.has(id) && !dropped.has(id));
   return [
     ...(minutes === 0 ? [] : [{ kind: 'hour', ...tableLater(meal, minutes) } as const]),

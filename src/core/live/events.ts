@@ -67,8 +67,8 @@ export type LiveEvent =
   | (Told & { readonly kind: 'paused' | 'resumed' | 'skipped'; readonly key: StepKey })
   /** It stands on another burner or in another appliance now. */
   | (Told & { readonly kind: 'moved'; readonly key: StepKey; readonly unit: UnitKey })
-  /** A burner or an appliance gives no more heat. */
-  | (Told & { readonly kind: 'failed'; readonly unit: UnitKey })
+  /** A burner or an appliance gives no more heat; `stood` on it then: what has to be carried elsewhere. */
+  | (Told & { readonly kind: 'failed'; readonly unit: UnitKey; readonly stood?: readonly StepKey[] })
   /** The table is laid later (or sooner) by so many minutes. */
   | (Told & { readonly kind: 'hour'; readonly minutes: number })
   /** The hour stays though something comes up to so many minutes late, and though these dishes stand too long. */
@@ -224,7 +224,8 @@ function saysTheSame(event: LiveEvent, said: NewEvent): boolean {
   const of = (record: object, field: string) => (record as Record<string, unknown>)[field];
   return fields.every((field) => {
     const [a, b] = [of(told, field), of(said, field)];
-    return field === 'until' ? Math.abs(Number(a) - Number(b)) < ONE_PRESS : a === b;
+    if (field === 'until') return Math.abs(Number(a) - Number(b)) < ONE_PRESS;
+    return a === b || JSON.stringify(a) === JSON.stringify(b);
   });
 }
 

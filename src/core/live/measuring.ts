@@ -4,7 +4,14 @@ import { takersOf } from '@/core/meal/hand-over';
 import { readKey } from '@/core/meal/keys';
 import { type Meal, portionsOf } from '@/core/meal/meal';
 import { scaledFor } from '@/core/meal/scaled';
-import { type Amount, printAmount, scaleAmount, VOLUME_IN_ML, type VolumeUnit } from '@/core/units/amount';
+import {
+  type Amount,
+  printAmount,
+  printFraction,
+  scaleAmount,
+  VOLUME_IN_ML,
+  type VolumeUnit,
+} from '@/core/units/amount';
 import { listed } from '@/core/units/words';
 import type { LiveEvent, MeasuredDoes } from './events';
 
@@ -175,4 +182,47 @@ function takingLess(meal: Meal, dish: Dish, product: string, share: number): Dis
     item.id === grain.dry || SALT.test(item.name) ? { ...item, amount: less(item.amount) } : item,
   );
   return withLiquidFor({ ...dish, ingredients }, portionsOf(meal), litres * share, grain);
+}
+
+/** A way of measuring what stands in a pot or a jug: what one of it holds, and how much a press gives. */
+export interface MeasuringWay {
+  readonly id: 'jug' | 'mug' | 'depth' | 'scale';
+  readonly name: string;
+  /** Millilitres of one. */
+  readonly ml: number;
+  /** What the four presses give, in ones. */
+  readonly steps: readonly [number, number, number, number];
+  /** "2½ mugs" */
+  readonly print: (of: number) => string;
+}
+
+/** A mug, ml. Common practice, no source: 220 to 300. */
+const MUG = 250;
+
+/** How it can be measured: by jug, mug, scale, and by the depth in a pot whose width in cm is known. */
+export function measuringWays(potWidthCm: number | null): readonly MeasuringWay[] {
+  const jug: MeasuringWay = { id: 'jug', name: 'jug', ml: 1, steps: [-250, -50, 50, 250], print: millis };
+  const mug: MeasuringWay = {
+    id: 'mug',
+    name: 'mugs',
+    ml: MUG,
+    steps: [-1, -0.25, 0.25, 1],
+    print: (of) => (of <= 0 ? 'no mug' : `${printFraction(of)} ${of > 1 ? 'mugs' : 'mug'}`),
+  };
+  const scale: MeasuringWay = {
+    id: 'scale',
+    name: 'scale',
+    ml: 1,
+    steps: [-250, -50, 50, 250],
+    print: (of) => (of <= 0 ? '0 g' : printAmount({ quantity: of, unit: 'g' })),
+  };
+  if (potWidthCm === null || potWidthCm <= 0) return [jug, mug, scale];
+  const depth: MeasuringWay = {
+    id: 'depth',
+    name: `depth in the ${Math.round(potWidthCm)} cm pot`,
+    ml: (Math.PI / 4) * potWidthCm ** 2,
+    steps: [-1, -0.25, 0.25, 1],
+    print: (of) => (of <= 0 ? '0 cm' : `${printFraction(of)} cm`),
+  };
+  return [jug, mug, depth, scale];
 }

@@ -1,7 +1,7 @@
 import { techniqueAt } from '@/core/dish/made';
 import type { Evening } from '@/core/live/evening';
 import { pausedFor, standingEvents, toldOf } from '@/core/live/events';
-import { dishesOf } from '@/core/live/guests';
+import { dishesOf, withGuests } from '@/core/live/guests';
 import { toMeasure } from '@/core/live/measuring';
 import { liveSteps } from '@/core/live/session';
 import { joinedKey, readKey, type StepKey, stepKey, unitId } from '@/core/meal/keys';
@@ -107,9 +107,11 @@ export function yieldKey(kitchenId: string, dishId: string, product: string): st
 /** What was measured on an evening, the last word on each counting; by the number of people it began with. */
 export function measuresOf(evening: Evening): readonly MeasureRecord[] {
   const found = new Map<string, MeasureRecord>();
-  for (const event of standingEvents(evening.events)) {
+  const events = standingEvents(evening.events);
+  const meal = withGuests(evening.meal, events);
+  for (const event of events) {
     const read = event.kind === 'measured' ? readKey(event.key) : null;
-    const measure = read && toMeasure(evening.meal, read.dish, read.step);
+    const measure = read && toMeasure(meal, read.dish, read.step);
     if (event.kind !== 'measured' || !read || measure?.product !== event.product || event.ml <= 0) continue;
     const dish = evening.meal.dishes.find(({ id }) => id === read.dish);
     const factor = dish?.gives.find(({ product }) => product === event.product)?.learned?.factor ?? 1;

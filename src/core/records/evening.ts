@@ -50,7 +50,7 @@ export const eveningShape = recordOf<Evening>({
         until: instant.required(),
       }),
       told(['moved'], { key: text.required(), unit: text.required() }),
-      told(['failed'], { unit: text.required() }),
+      told(['failed'], { unit: text.required(), stood: Joi.array().items(text).max(20) }),
       told(['hour'], { minutes: someMinutes }),
       told(['kept'], { minutes: someMinutes, dishes: Joi.array().items(text).max(MOST_DISHES) }),
       told(['after'], { dish: text.required(), minutes: someMinutes }),

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import type { Evening } from '@/core/live/evening';
 import { type LiveEvent, standingEvents, takenBack } from '@/core/live/events';
 import { dishesOf } from '@/core/live/guests';
+import type { LiveStep } from '@/core/live/session';
 import { readUnit, unitId } from '@/core/meal/keys';
 import { printAmount } from '@/core/units/amount';
 import { printThing } from '@/core/units/thing';
@@ -25,18 +26,29 @@ interface PanelProps {
   readonly pretend: boolean;
   /** A window that only follows shows everything, and tells nothing. */
   readonly leads: boolean;
+  /** What every step is doing. */
+  readonly steps: readonly LiveStep[];
+  readonly onDoor: (more: number) => void;
+  readonly onTrouble: (dishId: string) => void;
   readonly onClose: () => void;
 }
 
 const LATER = [10, 20, 30] as const;
+const MORE = [1, 2, 3, 4, 6, -1, -2] as const;
+/** So many steps to come may be said to be done already. */
+const MOST_COMING = 12;
 
 /** What an evening seldom needs: another hour, a dish less, a burner that fails, a note, the calls, and everything that was told. */
-export function EveningPanel({ session, told, quiet, follow, pretend, leads, onClose }: PanelProps) {
+export function EveningPanel(panel: PanelProps) {
+  const { session, told, quiet, follow, pretend, leads, steps, onDoor, onTrouble, onClose } = panel;
   const standing = standingEvents(session.events);
   const dropped = new Set(standing.flatMap((event) => (event.kind === 'dropped' ? [event.dish] : [])));
   const failed = new Set(standing.flatMap((event) => (event.kind === 'failed' ? [event.unit] : [])));
   const dishes = dishesOf(session).filter(({ id }) => !dropped.has(id));
   const burners = session.meal.kitchen.burners.filter(({ id }) => !failed.has(unitId('burner', id)));
+  const coming = steps
+    .filter(({ status, step }) => (status === 'waiting' || status === 'due') && step.kind === 'step')
+    .slice(0, MOST_COMING);
   const put = (name: 'quiet' | 'follow' | 'pretend', value: boolean) =>
     void pantry().settings.put({ name, value: value ? 'on' : 'off' });
   const act = (press: () => void) => () => {
@@ -61,6 +73,29 @@ export function EveningPanel({ session, told, quiet, follow, pretend, leads, onC
                 </Button>
               ))}
             </Row>
+            <Row title="More at the door">
+              {MORE.map((more) => (
+                <Button key={more} big onClick={() => onDoor(more)}>
+                  {more > 0 ? `${more} more` : `${-more} fewer`}
+                </Button>
+              ))}
+            </Row>
+            <Row title="Something is wrong with">
+              {dishes.map(({ id, name }) => (
+                <Button key={id} className="min-h-16 text-lg" onClick={() => onTrouble(id)}>
+                  {name}
+                </Button>
+              ))}
+            </Row>
+            {coming.length > 0 && (
+              <Row title="Done already">
+                {coming.map((live) => (
+                  <Button key={live.step.key} className="min-h-16 text-lg" onClick={act(() => told.already(live))}>
+                    {live.step.name}, {live.step.dishName}
+                  </Button>
+                ))}
+              </Row>
+            )}
             <Row title="Leave a dish out">
               {dishes.map(({ id, name }) => (
                 <Button key={id} className="min-h-16 text-lg" onClick={act(() => told.drop(id, name))}>

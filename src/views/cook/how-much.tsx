@@ -1,39 +1,83 @@
 'use client';
 
 import { useState } from 'react';
-import { sayWhatIsThere, type ToMeasure } from '@/core/live/measuring';
-import { printAmount } from '@/core/units/amount';
+import type { Evening } from '@/core/live/evening';
+import { standingEvents } from '@/core/live/events';
+import { measuringWays, sayWhatIsThere, type ToMeasure, whatToDo } from '@/core/live/measuring';
+import type { LiveStep } from '@/core/live/session';
 import { Button } from '@/ui/button';
+import type { Telling } from './use-session';
 
-/** A mug and a splash, in ml: so much is added and taken away with one press. */
-const STEPS = [-250, -50, 50, 250] as const;
+interface HowMuchProps {
+  readonly session: Evening;
+  readonly live: LiveStep;
+  readonly measure: ToMeasure;
+  readonly told: Pick<Telling, 'measured'>;
+}
 
-/** How much there is of what was just strained, set with a few presses of a wet knuckle, and what that means. */
-export function HowMuch({ measure }: { readonly measure: ToMeasure }) {
+/** How much there is of what was just strained, set with a few presses of a wet knuckle, what that means, and what is done about it. */
+export function HowMuch({ session, live, measure, told }: HowMuchProps) {
   const [ml, setMl] = useState(Math.round(measure.thoughtMl / 50) * 50);
-  const says = (of: number) => printAmount({ quantity: of, unit: 'ml' });
+  const [wayId, setWayId] = useState('jug');
+  const pot = session.meal.kitchen.vessels.find(({ name }) => name === live.step.vessel);
+  const ways = measuringWays(pot?.widthCm ?? null);
+  const way = ways.find(({ id }) => id === wayId) ?? ways[0]!;
+  const said = standingEvents(session.events).findLast(
+    (event) => event.kind === 'measured' && event.key === live.step.key && event.product === measure.product,
+  );
+  const isSaid = said?.kind === 'measured' && Math.abs(said.ml - ml) < 1;
   return (
     <section aria-label={`How much ${measure.name}`} className="mt-4 border-l-4 border-line pl-4">
       <p className="text-xl text-faint">How much {measure.name} is there?</p>
-      <div className="mt-1 flex flex-wrap items-center gap-2">
-        {STEPS.map((step) => (
+      <fieldset className="mt-1 flex flex-wrap gap-x-4" aria-label="Measured by">
+        {ways.map(({ id, name }) => (
           <Button
-            key={step}
-            className="min-h-16 text-lg"
-            aria-label={`${says(Math.abs(step))} ${step < 0 ? 'less' : 'more'}`}
-            disabled={ml + step < 0}
-            onClick={() => setMl((now) => Math.max(0, now + step))}
+            key={id}
+            look="quiet"
+            className={`min-h-16 text-lg ${id === way.id ? 'font-semibold decoration-ember! decoration-2' : ''}`}
+            aria-pressed={id === way.id}
+            onClick={() => setWayId(id)}
           >
-            {step < 0 ? '−' : '+'} {says(Math.abs(step))}
+            {name}
           </Button>
         ))}
-        <strong className="order-first min-w-32 text-3xl" data-testid="how-much">
-          {says(ml)}
-        </strong>
+      </fieldset>
+      <strong className="mt-1 block text-3xl" data-testid="how-much">
+        {way.print(ml / way.ml)}
+      </strong>
+      <div className="mt-1 grid max-w-xl auto-cols-fr grid-flow-col gap-2">
+        {way.steps.map((step) => (
+          <Button
+            key={step}
+            className="min-h-16 px-1! text-lg"
+            aria-label={`${way.print(Math.abs(step))} ${step < 0 ? 'less' : 'more'}`}
+            disabled={ml + step * way.ml < 0}
+            onClick={() => setMl((now) => Math.max(0, now + step * way.ml))}
+          >
+            {step < 0 ? '−' : '+'} {way.print(Math.abs(step))}
+          </Button>
+        ))}
       </div>
       <p role="status" className="mt-2 text-xl">
-        {sayWhatIsThere(measure, ml)}
+        {isSaid && said.kind === 'measured'
+          ? `Kept: ${way.print(said.ml / way.ml)}, ${said.does}.`
+          : sayWhatIsThere(measure, ml)}
       </p>
+      {!isSaid && (
+        <ul className="mt-2 grid gap-2">
+          {whatToDo(measure, ml).map(({ does, says, how }) => (
+            <li key={does}>
+              <Button
+                className="min-h-16 px-5 text-left text-xl first-letter:uppercase"
+                onClick={() => told.measured(live, measure, ml, does)}
+              >
+                {says}
+              </Button>
+              {how && <p className="mt-0.5 text-lg text-faint">{how}</p>}
+            </li>
+          ))}
+        </ul>
+      )}
     </section>
   );
 }

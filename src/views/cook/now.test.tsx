@@ -1,6 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
+import { liveSteps } from '@/core/live/session';
 import { stoveAt } from '@/core/live/stove';
 import { cookThrough } from '@/core/live/testing/simulate';
 import type { Meal } from '@/core/meal/meal';
@@ -55,7 +56,10 @@ describe('the words at the stove', () => {
           const stove = stoveAt(session, now);
           stove.now.forEach((live, index) => {
             const Card = index === 0 ? Focal : Beside;
-            show(live.step.key, <Card session={evening} live={live} told={told} now={now} />);
+            show(
+              live.step.key,
+              <Card session={evening} live={live} told={told} now={now} steps={liveSteps(session, now)} />,
+            );
           });
           for (const live of stove.watching)
             show(

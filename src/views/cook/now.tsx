@@ -2,10 +2,12 @@
 
 import { format } from 'date-fns';
 import type { Evening } from '@/core/live/evening';
-import { lastTakenBack } from '@/core/live/events';
+import { lastTakenBack, standingEvents } from '@/core/live/events';
+import { withGuests } from '@/core/live/guests';
 import { toMeasure } from '@/core/live/measuring';
 import { type LiveStep, lastStanding, safeMinutesLeft } from '@/core/live/session';
 import { ladderOf } from '@/core/live/stages';
+import { type Carry, transitionOf } from '@/core/live/transition';
 import { sayLearned } from '@/core/plan/say-odds';
 import { Button } from '@/ui/button';
 import { printCountdown, printSpan } from '@/ui/clock';
@@ -13,15 +15,23 @@ import { AllSaid } from './all-said';
 import { HowMuch } from './how-much';
 import { colour, isStart, placeWords, type StepProps, tells } from './pieces';
 import { Stages } from './stages';
-import type { SessionAtHand } from './use-session';
+import { Taste } from './taste';
+import type { SessionAtHand, Stood } from './use-session';
 import { Rarely } from './watched';
 
+interface NowProps {
+  readonly now: number;
+  /** What every step is doing. */
+  readonly steps: readonly LiveStep[];
+}
+
 /** The first thing under "now", as large as it can be read from two metres. */
-export function Focal({ session, live, told, now }: StepProps & { readonly now: number }) {
+export function Focal({ session, live, told, now, steps }: StepProps & NowProps) {
   const { step } = live;
   const tint = colour(session, step.dishId);
   const over = live.status === 'running' && live.endAt < now;
-  const measure = toMeasure(session.meal, step.dishId, step.stepId);
+  const measure = toMeasure(withGuests(session.meal, standingEvents(session.events)), step.dishId, step.stepId);
+  const turn = transitionOf(live, steps);
   const ladder = live.status === 'running' && !isStart(live) ? ladderOf(step) : null;
   return (
     <div data-testid="focal" data-key={step.key}>
@@ -33,6 +43,11 @@ export function Focal({ session, live, told, now }: StepProps & { readonly now: 
         )}
       </p>
       <h1 className="mt-1 text-5xl first-letter:uppercase sm:text-6xl">{step.name}</h1>
+      {turn && (
+        <p className="mt-3 text-3xl text-ember" data-testid="turn">
+          {turn}
+        </p>
+      )}
       <p className="mt-3 text-2xl">{step.says}</p>
       <p className="mt-2 flex flex-wrap gap-x-3 text-xl text-faint">
         {placeWords(live)}
@@ -43,9 +58,10 @@ export function Focal({ session, live, told, now }: StepProps & { readonly now: 
         )}
       </p>
       {step.amounts.length > 0 && <p className="mt-3 text-xl">{step.amounts.join(' · ')}</p>}
-      {measure && <HowMuch key={step.key} measure={measure} />}
+      {measure && <HowMuch key={step.key} session={session} live={live} measure={measure} told={told} />}
       {step.doneWhen && <p className="mt-2 text-xl text-faint">Until: {step.doneWhen}</p>}
       {ladder && <Stages live={live} ladder={ladder} told={told} now={now} />}
+      <Taste session={session} live={live} told={told} now={now} />
       {step.learned !== undefined && <p className="mt-2 text-lg text-faint">{sayLearned(step)}</p>}
       {step.cautions.map((caution) => (
         <p key={caution} className="mt-3 border-l-4 border-ember pl-3 text-lg">
@@ -75,10 +91,79 @@ export function Focal({ session, live, told, now }: StepProps & { readonly now: 
           </>
         )}
         <Undo session={session} told={told} />
+        <HandOver session={session} live={live} told={told} />
       </div>
       {live.status === 'running' && <Rarely session={session} live={live} told={told} />}
     </div>
   );
+}
+
+/** Called done long after its hour, with a long rest to follow: it has most likely stood already. */
+export function HasItStood({ stood, told }: { readonly stood: Stood; readonly told: SessionAtHand }) {
+  const { live, rest } = stood;
+  return (
+    <div
+      role="alertdialog"
+      aria-label="Has it stood?"
+      className="bg-warn px-5 py-4 text-ground sm:px-8"
+      data-testid="has-it-stood"
+    >
+      <p className="text-2xl">
+        “{rest.step.name}” of {rest.step.dishName} takes {printSpan(rest.step.minutes)}. Has it stood already?
+      </p>
+      <div className="mt-3 flex flex-wrap gap-3.5">
+        <Button look="strong" big onClick={told.hasStood}>
+          yes, it has stood
+        </Button>
+        <Button big onClick={told.standsNow}>
+          no, “{live.step.name}” is done just now
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+/** A pot that stood where there is no more heat: where it goes. */
+export function CarryOver({ carry, told }: { readonly carry: Carry; readonly told: SessionAtHand }) {
+  const { live, from } = carry;
+  const { step } = live;
+  return (
+    <div className="mt-3 border-l-4 border-warn pl-4" data-testid="carry">
+      <p className="text-3xl">
+        Move {step.vessel ?? 'the pot'} of {step.dishName} from {from} to <strong>{step.station.name}</strong>
+        {step.heat ? `, ${step.heat} heat` : ''}.
+      </p>
+      <Button
+        look="strong"
+        big
+        className="mt-2"
+        aria-label={tells('it stands there', live)}
+        onClick={() => told.move(live, step.station.id, step.station.name)}
+      >
+        it stands there
+      </Button>
+    </div>
+  );
+}
+
+/** Whose hands do it instead: one press for each of the others. */
+function HandOver({ session, live, told }: StepProps) {
+  const { people } = session.meal.kitchen;
+  const { person } = live.step;
+  if (people.length < 2 || person === null) return null;
+  return people
+    .filter(({ id }) => id !== person.id)
+    .map((other) => (
+      <Button
+        key={other.id}
+        look="quiet"
+        className="min-h-16 text-lg"
+        aria-label={tells(`${other.name} does it`, live)}
+        onClick={() => told.handed(live, other)}
+      >
+        {other.name} does it
+      </Button>
+    ));
 }
 
 /** Said to be done before the minutes that safety asks for: asked back, and nothing told yet. */
@@ -126,8 +211,10 @@ export function Undo({ session, told }: Omit<StepProps, 'live'>) {
 }
 
 /** What goes on beside the first thing: the hands of another cook, a pot to be set going. All that it asks of the hands stands here too. */
-export function Beside({ session, live, told, now }: StepProps & { readonly now: number }) {
+export function Beside({ session, live, told, now, steps }: StepProps & NowProps) {
   const { step } = live;
+  const turn = transitionOf(live, steps);
+  const ladder = live.status === 'running' && !isStart(live) ? ladderOf(step) : null;
   const left = live.status === 'running' && !isStart(live) ? printCountdown(live.endAt - now) : null;
   return (
     <div
@@ -136,13 +223,16 @@ export function Beside({ session, live, told, now }: StepProps & { readonly now:
       data-key={live.step.key}
     >
       <span aria-hidden className="h-12 w-2 rounded-full" style={{ background: colour(session, live.step.dishId) }} />
-      <p className="min-w-0 flex-1 text-xl">
+      <div className="min-w-0 flex-1 text-xl">
         <strong className="inline-block font-semibold first-letter:uppercase">{step.name}</strong>, {step.dishName}
         <span className="block text-faint" data-verbatim>
           {[step.person?.name ?? '', placeWords(live), left === null ? '' : `${left} left`].filter(Boolean).join(' · ')}
         </span>
+        {turn && <span className="block text-2xl text-ember">{turn}</span>}
         <AllSaid step={step} />
-      </p>
+        {ladder && <Stages live={live} ladder={ladder} told={told} now={now} />}
+        <HandOver session={session} live={live} told={told} />
+      </div>
       <Button
         big
         aria-label={tells(isStart(live) ? 'begun' : 'done', live)}

@@ -1,5 +1,6 @@
 'use client';
 
+import { createContext, useContext } from 'react';
 import type { Evening } from '@/core/live/evening';
 import { dishesOf } from '@/core/live/guests';
 import type { LiveStep } from '@/core/live/session';
@@ -32,4 +33,17 @@ export interface StepProps {
 export function placeWords({ step }: LiveStep): string {
   const heat = step.heat ? `${step.heat} heat` : step.celsius ? `${step.celsius} °C` : '';
   return [step.station.sort === 'board' ? '' : step.station.name, heat, step.vessel ?? ''].filter(Boolean).join(', ');
+}
+
+/** What is asked about on a sheet of its own: how many more have come, or what is wrong with a dish. */
+export type Asked = { readonly door: number } | { readonly dish: string; readonly live?: LiveStep };
+
+const AskContext = createContext<(asked: Asked) => void>(() => {});
+
+/** Opens a sheet of its own over the stove's view. */
+export const AskProvider = AskContext.Provider;
+
+/** Opens a sheet about something, from any card. */
+export function useAsk(): (asked: Asked) => void {
+  return useContext(AskContext);
 }

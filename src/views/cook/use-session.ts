@@ -2,11 +2,13 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import type { Dish } from '@/core/dish/dish';
 import { type CarriedOn, carryOn } from '@/core/live/carry-on';
 import type { Evening } from '@/core/live/evening';
-import { changesThePlan, type Look, lastTakenBack, type NewEvent } from '@/core/live/events';
+import { changesThePlan, type Look, lastTakenBack, type MeasuredDoes, type NewEvent } from '@/core/live/events';
 import type { LiveRemedy } from '@/core/live/live-remedies';
 import { untilAfter, WATER_MINUTES, waterReminder } from '@/core/live/looks';
+import type { ToMeasure } from '@/core/live/measuring';
 import { borneAsItIs, troubleOf, weightOf } from '@/core/live/offer';
 import { isOutOfDate } from '@/core/live/replan';
 import {
@@ -17,7 +19,12 @@ import {
   type Session,
   safeMinutesLeft,
 } from '@/core/live/session';
+import { doneAlready, restThatWouldBegin } from '@/core/live/settle';
 import { type Ladder, lookedAtStage, sayAtStage } from '@/core/live/stages';
+import type { TasteStep } from '@/core/live/tasting';
+import { standingOn } from '@/core/live/transition';
+import { printAmount } from '@/core/units/amount';
+import { printThing } from '@/core/units/thing';
 import { capital } from '@/core/units/words';
 import { pantry } from '@/store/db';
 import { storeFault } from '@/store/faults';
@@ -36,6 +43,14 @@ export interface Telling {
   /** A look that found a stage: at the wanted one it is done. */
   readonly staged: (live: LiveStep, ladder: Ladder, stage: number) => void;
   readonly water: (live: LiveStep, ml: number) => void;
+  /** So much there is of what was strained, and what is done about it. */
+  readonly measured: (live: LiveStep, measure: ToMeasure, ml: number, does: MeasuredDoes) => void;
+  /** What a tongue found, and what went in. */
+  readonly tasted: (dish: Pick<Dish, 'id' | 'name'>, step: TasteStep) => void;
+  /** Done before: with all that it waits for. */
+  readonly already: (live: LiveStep) => void;
+  /** Somebody else does it. */
+  readonly handed: (live: LiveStep, person: { readonly id: string; readonly name: string }) => void;
   readonly pause: (live: LiveStep) => void;
   readonly resume: (live: LiveStep) => void;
   readonly skip: (live: LiveStep) => void;
@@ -44,7 +59,7 @@ export interface Telling {
   readonly later: (minutes: number) => void;
   /** The hour stays, with what is late and what stands longer than it bears. */
   readonly keepHour: () => void;
-  readonly take: (way: LiveRemedy) => void;
+  readonly take: (way: Pick<LiveRemedy, 'does' | 'says'>) => void;
   readonly drop: (dish: string, name: string) => void;
   /** Whether it was kept. */
   readonly note: (text: string, photo?: string) => Promise<boolean>;
@@ -71,6 +86,10 @@ export interface SessionAtHand extends Telling {
   /** Done all the same: it had its time. */
   readonly insist: () => void;
   readonly goOn: () => void;
+  /** Called done late, and a long rest would begin only now: the cook is asked whether it has stood already. */
+  readonly stood: Stood | null;
+  readonly hasStood: () => void;
+  readonly standsNow: () => void;
   /** What was told and could not be stored, until it is told again or let go. */
   readonly unkept: Unkept | null;
   readonly letGo: () => void;
@@ -79,6 +98,11 @@ export interface SessionAtHand extends Telling {
   /** What was planned at first lands late: a better plan is looked for before any hour is told. */
   readonly thinking: boolean;
   readonly planAgain: () => void;
+}
+
+export interface Stood {
+  readonly live: LiveStep;
+  readonly rest: LiveStep;
 }
 
 export interface Unkept {
@@ -101,6 +125,7 @@ export function useSession(mealId: string): SessionAtHand {
   const session = useLiveQuery(async () => (await openSession(pantry(), mealId)) ?? null, [mealId]);
   const [replannedIn, setReplannedIn] = useState<number | null>(null);
   const [early, setEarly] = useState<LiveStep | null>(null);
+  const [stood, setStood] = useState<Stood | null>(null);
   const [unkept, setUnkept] = useState<Unkept | null>(null);
   const [unplanned, setUnplanned] = useState(false);
   const [thinking, setThinking] = useState(false);
@@ -171,9 +196,20 @@ export function useSession(mealId: string): SessionAtHand {
     void warmPlanner();
   }, []);
   const done = (live: LiveStep) => {
-    const tooSoon = safeMinutesLeft(live, Date.now()) > 0;
+    const at = Date.now();
+    const tooSoon = safeMinutesLeft(live, at) > 0;
+    const rest = latest.current ? restThatWouldBegin(latest.current, live, at) : null;
     if (tooSoon) setEarly(live);
+    else if (rest) setStood({ live, rest });
     else telling.done(live);
+  };
+  const hasStood = () => {
+    if (stood) telling.already(stood.rest);
+    setStood(null);
+  };
+  const standsNow = () => {
+    if (stood) telling.done(stood.live);
+    setStood(null);
   };
   const staged = (live: LiveStep, ladder: Ladder, stage: number) => {
     const tooSoon = stage >= ladder.target && safeMinutesLeft(live, Date.now()) > 0;
@@ -191,7 +227,23 @@ export function useSession(mealId: string): SessionAtHand {
     if (current) void replanOrSay(current, Date.now(), 'Planned anew');
   };
   const faults = { unkept, letGo, unplanned, thinking, planAgain };
-  return { session, replannedIn, leads, follows, takeOver, ...telling, done, staged, early, insist, goOn, ...faults };
+  return {
+    session,
+    replannedIn,
+    leads,
+    follows,
+    takeOver,
+    ...telling,
+    done,
+    staged,
+    early,
+    insist,
+    goOn,
+    stood,
+    hasStood,
+    standsNow,
+    ...faults,
+  };
 }
 
 function tellings(
@@ -228,12 +280,32 @@ function tellings(
       const words = `${named(live)} has ${ml} ml of water more`;
       say({ kind: 'water', key: live.step.key, ml, until }, reminder ? `${words}. ${reminder}` : words);
     },
+    measured: (live, { product, name }, ml, does) => {
+      const there = printAmount({ quantity: ml, unit: 'ml' });
+      const words = { 'as it is': 'as it is', 'topped up': 'topped up', 'less grain': 'so much less goes in' }[does];
+      say({ kind: 'measured', key: live.step.key, product, ml, does }, `${there} of ${name}: ${words}`);
+    },
+    tasted: ({ id, name }, { sense, give }) =>
+      say(
+        { kind: 'tasted', dish: id, sense, ...(give ? { gave: give } : {}) },
+        give ? `${name}: ${printThing(give.amount, give.name)} went in` : `${name} was tasted`,
+      ),
+    already: (live) => {
+      const session = current();
+      if (session) void sayAll(doneAlready(session, live.step.key, Date.now()), `${named(live)} was done before`);
+    },
+    handed: (live, person) =>
+      say({ kind: 'handed', key: live.step.key, person: person.id }, `${named(live)}: ${person.name} does it`),
     pause: (live) => say({ kind: 'paused', key: live.step.key }, `${named(live)} is put aside`),
     resume: (live) => say({ kind: 'resumed', key: live.step.key }, `${named(live)} goes on`),
     skip: (live) => say({ kind: 'skipped', key: live.step.key }, `${named(live)} is left out`),
     move: (live, unit, name) =>
       say({ kind: 'moved', key: live.step.key, unit }, `${named(live)} stands on ${name} now`),
-    failed: (unit, name) => say({ kind: 'failed', unit }, `${name} gives no heat any more`),
+    failed: (unit, name) => {
+      const session = current();
+      const stood = session ? standingOn(liveSteps(session, Date.now()), unit) : [];
+      say({ kind: 'failed', unit, ...(stood.length > 0 ? { stood } : {}) }, `${name} gives no heat any more`);
+    },
     later: (minutes) => say({ kind: 'hour', minutes }, `The table is laid ${minutes} min later`),
     keepHour: () => {
       const session = current();

@@ -19,7 +19,7 @@ interface StoveKeys {
 export function useStoveKeys({ stove, cues, told, panel, onPanel }: StoveKeys): void {
   const focal = stove?.now[0];
   const press = () => focal && (isStart(focal) ? told.begun(focal) : told.done(focal));
-  const open = told.leads && !panel && told.early === null;
+  const open = told.leads && !panel && told.early === null && told.stood === null;
   useKey('d', () => open && press());
   useKey(' ', (event) => {
     // On a button the space bar presses that button.

@@ -15,7 +15,9 @@ import { Button } from '@/ui/button';
 import { printCountdown } from '@/ui/clock';
 import { AllSaid } from './all-said';
 import { Measured } from './instruments';
+import { useAsk } from './pieces';
 import { Stages } from './stages';
+import { Taste } from './taste';
 import type { Telling } from './use-session';
 
 /** Three answers beside each other, on a phone too. */
@@ -99,6 +101,7 @@ export function Watched({ session, live, told, now, tint, pretend }: WatchedProp
             </p>
           )}
           {ladder && <Stages live={live} ladder={ladder} told={told} now={now} />}
+          <Taste session={session} live={live} told={told} now={now} />
           <span className="mt-3 grid auto-cols-fr grid-flow-col gap-2 sm:inline-flex sm:flex-wrap sm:gap-3">
             <Button big className={NARROW} aria-label={tells('not yet')} onClick={notYet}>
               not yet
@@ -150,6 +153,7 @@ export function Watched({ session, live, told, now, tint, pretend }: WatchedProp
 /** What a pot seldom needs: water, a rest, another burner, to be left out. */
 export function Rarely({ session, live, told }: Pick<WatchedProps, 'session' | 'live' | 'told'>) {
   const { step, stands } = live;
+  const ask = useAsk();
   const hot = step.station.sort === 'burner';
   const others = step.choices.filter((unit) => unit !== step.station.id && readUnit(unit).sort === 'burner');
   return (
@@ -176,6 +180,9 @@ export function Rarely({ session, live, told }: Pick<WatchedProps, 'session' | '
       ))}
       <Button look="quiet" className="min-h-16 text-lg" onClick={() => told.skip(live)}>
         leave it out
+      </Button>
+      <Button look="quiet" className="min-h-16 text-lg" onClick={() => ask({ dish: step.dishId, live })}>
+        something is wrong
       </Button>
     </span>
   );

@@ -19,7 +19,18 @@ export interface StoredPlan {
   readonly plan: Plan;
 }
 
-export const SETTINGS = ['money', 'backed up', 'paper', 'learning', 'quiet', 'follow', 'pretend', 'kitchen'] as const;
+export const SETTINGS = [
+  'money',
+  'backed up',
+  'paper',
+  'learning',
+  'quiet',
+  'follow',
+  'pretend',
+  'far',
+  'voice',
+  'kitchen',
+] as const;
 
 /** A choice of the cook that belongs to no meal: the sign of the money, when all was last backed up. */
 export interface Setting {

@@ -32,7 +32,8 @@ const STILL_WARM = 45 * MINUTE;
 
 /** All calls that stand at an instant, danger first, then by the clock; looks near one another are one trip. `steps`: what every step is doing then, where that is known already. */
 export function cuesAt(session: Session, now: number, steps = liveSteps(session, now)): readonly Cue[] {
-  const cues = [...steps.flatMap((live) => ownCues(live, now)), ...fishOutCues(session, steps, now)];
+  const several = session.meal.kitchen.people.length > 1;
+  const cues = [...steps.flatMap((live) => ownCues(live, now, several)), ...fishOutCues(session, steps, now)];
   const looks = cues.filter(({ kind }) => kind === 'look').sort((a, b) => a.at - b.at);
   const due = looks.filter(({ at }) => at <= now);
   const calls = cues.filter(({ kind, at }) => kind !== 'look' && at <= now);
@@ -41,7 +42,9 @@ export function cuesAt(session: Session, now: number, steps = liveSteps(session,
   return [...calls, ...trip].sort((a, b) => rank[a.kind] - rank[b.kind] || a.at - b.at);
 }
 
-function ownCues(live: LiveStep, now: number): Cue[] {
+function ownCues(live: LiveStep, now: number, several: boolean): Cue[] {
+  // Of several people each is called by name.
+  const whom = several && live.step.person ? live.step.person.name : 'Now';
   const { step, status, startAt, endAt, stands } = live;
   const { key, name, dishName } = step;
   const keys = [key];
@@ -66,7 +69,7 @@ function ownCues(live: LiveStep, now: number): Cue[] {
   }
   if (status !== 'running') return cues;
   if (step.attention === 'hands') {
-    const says = `Now: ${name}, ${dishName}. ${spoken(live)}`.trim();
+    const says = `${whom}: ${name}, ${dishName}. ${spoken(live)}`.trim();
     cues.push({ id: `hands ${key}`, kind: 'hands', at: startAt, says, keys });
   }
   const byItself = step.station.sort === 'shelf' && step.attention === 'none';

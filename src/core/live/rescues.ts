@@ -1,5 +1,5 @@
 import type { Dish, Ingredient } from '@/core/dish/dish';
-import { isHot } from '@/core/dish/foods';
+import { isHot, stepsFrom } from '@/core/dish/foods';
 import { grainParts } from '@/core/dish/grain-of';
 import { ruleFor } from '@/core/dish/rules';
 import { scaleDish } from '@/core/dish/scale';
@@ -55,8 +55,8 @@ export function mishapsOf(patient: Patient): readonly Mishap[] {
   const litres = litresInPot(scaled);
   const way = wayOf(patient);
   const list = [
-    ...(grams > 0 ? grainMishaps(way, grams) : litres > 0 ? sauceMishaps(way, litres) : []),
-    ...(holdsPieces(dish) ? meatMishaps(way) : []),
+    ...(!isCooking(patient) ? [] : grams > 0 ? grainMishaps(way, grams) : litres > 0 ? sauceMishaps(way, litres) : []),
+    ...(isCooking(patient) && holdsPieces(dish) ? meatMishaps(way) : []),
     ...(patient.live.step.station.sort === 'burner' ? [boiledOver(way)] : []),
     { id: 'fallen', says: 'it fell, or cannot be eaten', ways: fallenWays(patient) },
   ];
@@ -248,6 +248,12 @@ function wayOf({ dish, live, at }: Patient) {
 
 function isOnHeat({ step: { station } }: LiveStep): boolean {
   return station.sort === 'burner' || station.sort === 'oven' || station.sort === 'appliance';
+}
+
+/** Whether the last heat of a dish has begun: before that nothing of it can be too wet, thin or tough. */
+function isCooking({ dish, live }: Patient): boolean {
+  const last = dish.steps.findLast((step) => isHot(step) && step.attention !== 'hands') ?? dish.steps.findLast(isHot);
+  return last !== undefined && stepsFrom(dish, last.id).some(({ id }) => id === live.step.stepId);
 }
 
 /** Meat or fish in the piece: it can be tough or dry. */

@@ -4,12 +4,13 @@ import { format } from 'date-fns';
 import Link from 'next/link';
 import { useSyncExternalStore } from 'react';
 import type { Evening } from '@/core/live/evening';
+import type { AtWork } from '@/core/live/people';
 import { isFinished, type LiveStep, liveSteps, minutesToTable } from '@/core/live/session';
 import { sayHour } from '@/core/plan/say-odds';
 import { pantry } from '@/store/db';
 import { endSession } from '@/store/sessions';
 import { Button } from '@/ui/button';
-import { printSpan } from '@/ui/clock';
+import { printCountdown, printSpan } from '@/ui/clock';
 import { type KeyRow, KeysSheet } from '@/ui/keys-sheet';
 import { soundState, wakeSound } from './calls';
 import { Undo } from './now';
@@ -25,6 +26,7 @@ const KEYS: readonly KeyRow[] = [
   ['3', 'the pot that calls: there'],
   ['U', 'undo what was pressed last'],
   ['R', 'do again what was undone'],
+  ['F', 'letters for two metres, and back'],
   ['E', 'the evening: another hour, a dish less, a note, everything that was told'],
   ['?', 'this sheet'],
 ];
@@ -44,21 +46,23 @@ export function Next({ session, list, quiet, quietFrom, now }: NextProps) {
   return (
     <section
       aria-label="Next"
-      className="grid gap-x-8 gap-y-3 border-t border-line px-5 py-5 sm:grid-cols-[auto_1fr_auto] sm:px-8"
+      className="grid gap-x-8 gap-y-3 border-t border-line px-5 py-4 sm:grid-cols-[auto_1fr_auto] sm:px-8 md:col-span-2 md:row-start-3 md:py-3 short:hidden"
     >
       <h2 className="font-sans text-base font-semibold text-faint">Next</h2>
-      <ol className="grid gap-x-8 gap-y-3 sm:grid-cols-2 lg:grid-cols-4">
-        {list.map((live) => (
-          <li key={live.step.key} className="min-w-0">
-            <p className="text-xl font-semibold">
+      <ol className="grid gap-x-8 gap-y-3 sm:grid-cols-2 md:grid-cols-3 lg:grid-cols-4">
+        {list.map((live, index) => (
+          <li key={live.step.key} className={`min-w-0 ${index === 3 ? 'md:hidden lg:block' : ''}`}>
+            <p className="truncate text-xl font-semibold">
               {format(live.startAt, live.startAt - now > 12 * 3_600_000 ? 'EEE HH:mm' : 'HH:mm')} {live.step.name}
             </p>
-            <p className="text-lg text-faint">{[live.step.dishName, placeWords(live)].filter(Boolean).join(' · ')}</p>
+            <p className="line-clamp-2 text-lg leading-snug text-faint md:line-clamp-1">
+              {[live.step.dishName, placeWords(live)].filter(Boolean).join(' · ')}
+            </p>
           </li>
         ))}
       </ol>
       {quiet > 0 && (
-        <p className="max-w-48 font-title text-xl text-ember" data-testid="quiet-minutes">
+        <p className="max-w-48 font-title text-xl leading-snug text-ember" data-testid="quiet-minutes">
           {cook && <span className="block text-lg">{cook}:</span>}
           {printSpan(quiet)} free {quietFrom - now > 60_000 ? `after ${format(quietFrom, 'HH:mm')}` : 'now'}
         </p>
@@ -73,11 +77,20 @@ interface TopLineProps {
   readonly thinking: boolean;
   /** Calls are to make no sound. */
   readonly quiet: boolean;
+  /** What everybody does. */
+  readonly work: readonly AtWork[];
+  /** Whose screen this is; null for everybody's. */
+  readonly who: string | null;
+  readonly onWho: (who: string | null) => void;
+  /** Letters for two metres. */
+  readonly far: boolean;
+  readonly onFar: () => void;
   readonly onPanel: () => void;
 }
 
 /** The clock, the hour of the table, and what moved. */
-export function TopLine({ session, now, thinking, quiet, onPanel }: TopLineProps) {
+export function TopLine(line: TopLineProps) {
+  const { session, now, thinking, quiet, work, who, onWho, far, onFar, onPanel } = line;
   const sounds = useSyncExternalStore(soundState.subscribe, soundState.now, () => true);
   const away = -minutesToTable(session, now);
   const late = Math.max(0, ...session.plan.landings.map((landing) => landing.late));
@@ -85,44 +98,98 @@ export function TopLine({ session, now, thinking, quiet, onPanel }: TopLineProps
   const { odds } = session.plan;
   const agreed = session.firstTable !== undefined && session.firstTable !== session.tableAt;
   return (
-    <header className="flex flex-wrap items-center gap-x-8 gap-y-1 border-b border-line px-5 py-4 sm:px-8">
-      <p className="text-5xl font-semibold">{format(now, 'HH:mm')}</p>
-      <p className="text-xl leading-7 text-faint" data-testid="table-line">
+    <header className="flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-line px-5 py-2 sm:px-8 sm:py-3 short:py-0.5">
+      <p className="text-4xl font-semibold sm:text-5xl short:text-3xl">{format(now, 'HH:mm')}</p>
+      <p className="min-w-0 text-base leading-5 text-faint sm:text-xl sm:leading-7" data-testid="table-line">
         {away > 0 ? `${printSpan(Math.ceil(away))} to the table` : `${printSpan(away)} past the hour`} ·{' '}
         {late > 0 ? `now ${table}` : agreed ? `agreed on ${table}` : `still ${table}`}
         {/* Its line is there also when it is empty: nothing below moves when there is more to say. */}
-        <span className="block min-h-5 text-base leading-5">
+        <span className="block min-h-5 text-sm leading-5 sm:text-base short:hidden">
           {odds && late === 0 ? sayHour(odds, session.plan) : ''}
         </span>
       </p>
+      <People work={work} who={who} onWho={onWho} now={now} />
       <p
-        className="order-last min-w-0 basis-full text-lg text-ember sm:order-none sm:-my-3 sm:flex-1 sm:basis-0 sm:text-right sm:leading-6"
+        className="order-last line-clamp-2 min-w-0 basis-full text-base leading-5 text-ember sm:text-lg sm:leading-6 lg:order-none lg:line-clamp-3 lg:flex-1 lg:basis-0 lg:text-right short:sr-only"
         aria-live="polite"
         data-testid="moved"
       >
         {thinking ? 'Planning the rest anew…' : session.moved}
       </p>
-      <span className="flex items-center gap-4">
+      <span className="ml-auto flex items-center gap-3">
         {/* Its place stays when it goes: nothing moves under the finger that wakes the sound. */}
         <Button
           look="quiet"
-          className={`text-ember ${sounds || quiet ? 'invisible' : ''}`}
+          className={`text-ember ${sounds || quiet ? 'hidden lg:invisible lg:block' : ''}`}
           aria-hidden={sounds || quiet}
           onClick={wakeSound}
         >
           silent until touched
         </Button>
-        <Button onClick={onPanel}>evening</Button>
-        <KeysSheet rows={KEYS} />
+        <Button
+          look="quiet"
+          className="hidden min-h-16 text-lg sm:block short:hidden"
+          aria-pressed={far}
+          onClick={onFar}
+        >
+          {far ? 'near' : 'far'}
+        </Button>
+        <Button className="min-h-16 px-5 text-lg short:min-h-12" onClick={onPanel}>
+          evening
+        </Button>
+        <span className="hidden lg:block">
+          <KeysSheet rows={KEYS} />
+        </span>
         <Link
           href={`/meals/${encodeURIComponent(session.mealId)}/score`}
-          className="min-h-10 py-2 underline underline-offset-4"
+          className="hidden min-h-10 py-2 underline underline-offset-4 md:block"
         >
           score
         </Link>
       </span>
     </header>
   );
+}
+
+interface PeopleProps {
+  readonly work: readonly AtWork[];
+  readonly who: string | null;
+  readonly onWho: (who: string | null) => void;
+  readonly now: number;
+}
+
+/** Who does what, and whose screen this is: one press, and only their own work stands on it. */
+function People({ work, who, onWho, now }: PeopleProps) {
+  if (work.length < 2) return null;
+  return (
+    <fieldset aria-label="Whose screen" className="flex gap-2">
+      {[null, ...work].map((each) => {
+        const id = each?.person.id ?? null;
+        return (
+          <button
+            key={id ?? 'all'}
+            type="button"
+            aria-pressed={who === id}
+            className={`min-h-16 rounded-lg px-3 text-left leading-tight short:min-h-12 ${who === id ? 'bg-soft text-ink' : 'text-faint'}`}
+            onClick={() => onWho(id)}
+          >
+            <span className="block text-lg">{each?.person.name ?? 'all'}</span>
+            {each && (
+              <span className="block text-base" data-verbatim>
+                {busyWords(each, now)}
+              </span>
+            )}
+          </button>
+        );
+      })}
+    </fieldset>
+  );
+}
+
+function busyWords({ doing, next }: AtWork, now: number): string {
+  if (doing) return `${doing.step.name} ${printCountdown(doing.endAt - now)}`;
+  if (!next) return 'free';
+  return next.startAt <= now ? 'free now' : `free until ${format(next.startAt, 'HH:mm')}`;
 }
 
 /** All is on the table. */

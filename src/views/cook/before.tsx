@@ -3,12 +3,17 @@
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
+import { EARLIER_ANSWERS, type Earlier, type EarlierAnswer, earlierThan, settling } from '@/core/live/settle';
 import type { Meal } from '@/core/meal/meal';
 import { tableInstant } from '@/core/plain/wall-clock';
 import type { Plan } from '@/core/plan/plan';
 import { pantry } from '@/store/db';
-import { beginSession, wasPutAway } from '@/store/sessions';
+import { beginSession, openSession, tell, wasPutAway } from '@/store/sessions';
 import { Button } from '@/ui/button';
+import { useNow } from '@/ui/clock';
+
+/** What was planned so long ago is likely done, ms. */
+const LONG_AGO = 3 * 3_600_000;
 
 /** Before an evening begins: what is first, and the press that begins. */
 export function Before({
@@ -21,6 +26,8 @@ export function Before({
   readonly refusals: readonly { readonly sentence: string }[];
 }) {
   const [busy, setBusy] = useState(false);
+  const [answers, setAnswers] = useState<Readonly<Record<string, EarlierAnswer>>>({});
+  const now = useNow(30_000);
   const putAway = useLiveQuery(() => wasPutAway(pantry(), meal), [meal]);
   const first = plan?.steps[0];
   const canBegin = plan && first && refusals.length === 0;
@@ -42,7 +49,25 @@ export function Before({
       </div>
     );
   }
-  const at = tableInstant(meal) + first.start * 60_000;
+  const tableAt = tableInstant(meal);
+  const at = tableAt + first.start * 60_000;
+  const earlier = now === null ? [] : earlierThan(plan, tableAt, now);
+  // What was planned for another day or long before is likely done; what was planned a while ago likely waits for this cook.
+  const answerOf = ({ dishId, at }: Earlier, instant: number) =>
+    answers[dishId] ?? (at < instant - LONG_AGO ? 'done' : 'not done');
+  const begin = async () => {
+    setBusy(true);
+    const instant = Date.now();
+    const said = earlierThan(plan, tableAt, instant).flatMap((each) =>
+      settling(each, answerOf(each, instant), tableAt, instant),
+    );
+    await beginSession(pantry(), meal, plan, instant)
+      .then(async () => {
+        const session = said.length > 0 ? await openSession(pantry(), meal.id) : undefined;
+        if (session) await tell(pantry(), session.id, said, instant);
+      })
+      .finally(() => setBusy(false));
+  };
   return (
     <div className="mt-8 max-w-prose">
       {stored}
@@ -50,20 +75,39 @@ export function Before({
         The first thing to do is <strong>{first.name}</strong> ({first.dishName}), {format(at, 'EEEE')} at{' '}
         {format(at, 'HH:mm')}.
       </p>
+      {earlier.length > 0 && (
+        <section aria-label="Before now" className="mt-5">
+          <h2 className="text-2xl">By the plan this is behind you. Is it?</h2>
+          <ul className="mt-2">
+            {earlier.map((each) => (
+              <li key={each.dishId} className="border-b border-line py-3">
+                <p className="text-lg">
+                  <strong className="font-semibold">{each.dishName}</strong>, {format(each.at, 'EEE HH:mm')}:{' '}
+                  {each.steps.map(({ name }) => name).join(', ')}
+                </p>
+                <div className="mt-2 flex flex-wrap gap-2">
+                  {EARLIER_ANSWERS.map((answer) => (
+                    <Button
+                      key={answer}
+                      className={`min-h-16 px-5 text-lg ${answerOf(each, now ?? 0) === answer ? 'outline-3 outline-ember' : ''}`}
+                      aria-label={`${each.dishName}: ${answer}`}
+                      aria-pressed={answerOf(each, now ?? 0) === answer}
+                      onClick={() => setAnswers((before) => ({ ...before, [each.dishId]: answer }))}
+                    >
+                      {answer}
+                    </Button>
+                  ))}
+                </div>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <p className="mt-3 text-lg text-faint">
         Begin any time: the view waits with you. What you press is kept at once, also when the tab is closed or the
         battery dies.
       </p>
-      <Button
-        look="strong"
-        big
-        className="mt-6"
-        disabled={busy}
-        onClick={async () => {
-          setBusy(true);
-          await beginSession(pantry(), meal, plan, Date.now()).finally(() => setBusy(false));
-        }}
-      >
+      <Button look="strong" big className="mt-6" disabled={busy} onClick={() => void begin()}>
         Begin at the stove
       </Button>
     </div>

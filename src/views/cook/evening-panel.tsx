@@ -2,6 +2,7 @@
 
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { format } from 'date-fns';
+import Link from 'next/link';
 import { useState } from 'react';
 import type { Evening } from '@/core/live/evening';
 import { type LiveEvent, standingEvents, takenBack } from '@/core/live/events';
@@ -145,6 +146,14 @@ export function EveningPanel(panel: PanelProps) {
               <TickBox big value={pretend} onChange={(value) => put('pretend', value)}>
                 Show a pretended probe and scale, to see what a real one would do: they measure nothing and move nothing
               </TickBox>
+            </Row>
+            <Row title="Elsewhere">
+              <Link
+                href={`/meals/${encodeURIComponent(session.mealId)}/score`}
+                className="min-h-16 content-center px-3 text-lg underline underline-offset-4"
+              >
+                the score
+              </Link>
             </Row>
             <Log session={session} told={told} />
           </fieldset>

@@ -24,7 +24,7 @@ interface WaysProps {
 export function Ways({ session, told, quiet }: WaysProps) {
   const trouble = troubleOf(session);
   const ways = useWays(session);
-  const [more, setMore] = useState(false);
+  const [open, setOpen] = useState(false);
   const words = wordsOf(session, trouble);
   const whose = [...trouble.late, ...trouble.spoilt].map(({ dishId }) => dishId).join(' ');
   const latest = useRef(words);
@@ -37,47 +37,59 @@ export function Ways({ session, told, quiet }: WaysProps) {
   const offer = lateOffer(session);
   const atOnce = offer && `later ${offer.minutes}`;
   const others = ways?.filter(({ id }) => id !== atOnce) ?? [];
-  // On a phone the first answer stands alone, so that the pots stay in sight.
-  const aside = more ? '' : 'hidden md:list-item';
+  const first = offer
+    ? {
+        says: `agree on ${format(offer.newTable, 'HH:mm')}`,
+        onPress: () => told.later(offer.minutes),
+        leadsTo: ways?.find(({ id }) => id === atOnce)?.leadsTo ?? `the table waits ${offer.minutes} min`,
+      }
+    : null;
+  const isClean = !ways?.find(({ id }) => id === atOnce)?.trouble.spoilt.length;
+  // An offer that lets something stand too long is no equal of one that does not.
+  const loud = first && (isClean || others.every(({ trouble: { spoilt } }) => spoilt.length > 0));
+  const firstOther = others[0];
   return (
-    <section aria-label="The hour" className="border-t border-line px-5 py-3 sm:px-8">
-      <p aria-live="polite" className="text-lg md:text-xl">
-        {words}
-      </p>
-      <ul className="mt-2 flex flex-wrap items-start gap-x-6 gap-y-3">
-        {offer && (
-          <Option
-            says={`agree on ${format(offer.newTable, 'HH:mm')}`}
-            leadsTo={ways?.find(({ id }) => id === atOnce)?.leadsTo ?? `the table waits ${offer.minutes} min`}
-            strong
-            onPress={() => told.later(offer.minutes)}
-          />
-        )}
-        {others.map((way, index) => (
-          <Option
-            key={way.id}
-            className={offer || index > 0 ? aside : ''}
-            says={saysOf(session, way)}
-            leadsTo={[way.how, way.leadsTo].filter(Boolean).join(' · ')}
-            strong={!offer && index === 0}
-            onPress={() => told.take(way)}
-          />
-        ))}
-        <Option
-          says={offer ? 'the hour stays' : 'leave it so'}
-          leadsTo={offer ? `${printSpan(offer.late)} late` : ''}
-          className={aside}
-          onPress={told.keepHour}
-        />
-        {!more && (
-          <li className="md:hidden">
-            <Button className="min-h-14 px-4 text-lg" onClick={() => setMore(true)}>
-              {others.length + (offer ? 1 : 0)} more…
+    <section aria-label="The hour" className="border-t border-line px-5 py-2 sm:px-8">
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
+        <p aria-live="polite" className="line-clamp-2 min-w-0 flex-1 basis-56 text-lg leading-tight md:text-xl">
+          {words}
+        </p>
+        <span className="flex gap-2">
+          {!open && first && loud && (
+            <Button look="strong" className="min-h-16 px-5 text-xl" onClick={first.onPress}>
+              {first.says}
             </Button>
-          </li>
-        )}
-      </ul>
-      {ways === null && (
+          )}
+          {!open && !(first && loud) && firstOther && (
+            <Button look="strong" className="min-h-16 px-5 text-xl" onClick={() => told.take(firstOther)}>
+              {saysOf(session, firstOther)}
+            </Button>
+          )}
+          <Button className="min-h-16 px-5 text-xl" aria-expanded={open} onClick={() => setOpen(!open)}>
+            {open ? 'less' : 'what can be done'}
+          </Button>
+        </span>
+      </div>
+      {open && (
+        <ul className="mt-2 flex flex-wrap items-start gap-x-6 gap-y-3">
+          {first && <Option says={first.says} leadsTo={first.leadsTo} strong={Boolean(loud)} onPress={first.onPress} />}
+          {others.map((way, index) => (
+            <Option
+              key={way.id}
+              says={saysOf(session, way)}
+              leadsTo={[way.how, way.leadsTo].filter(Boolean).join(' · ')}
+              strong={!loud && index === 0}
+              onPress={() => told.take(way)}
+            />
+          ))}
+          <Option
+            says={offer ? 'the hour stays' : 'leave it so'}
+            leadsTo={offer ? `${printSpan(offer.late)} late` : ''}
+            onPress={told.keepHour}
+          />
+        </ul>
+      )}
+      {open && ways === null && (
         <p role="status" className="mt-1 text-lg text-faint">
           Looking what else can be done…
         </p>
@@ -90,15 +102,14 @@ interface OptionProps {
   readonly says: string;
   readonly leadsTo: string;
   readonly strong?: boolean;
-  readonly className?: string;
   readonly onPress: () => void;
 }
 
-function Option({ says, leadsTo, strong = false, className = '', onPress }: OptionProps) {
+function Option({ says, leadsTo, strong = false, onPress }: OptionProps) {
   return (
-    <li className={`max-w-sm ${className}`}>
+    <li className="max-w-sm">
       <Button
-        className="min-h-14 rounded-xl px-5 text-xl"
+        className="min-h-16 rounded-xl px-5 text-xl"
         {...(strong ? { look: 'strong' as const } : {})}
         onClick={onPress}
       >

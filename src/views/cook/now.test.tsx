@@ -1,7 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
-import { liveSteps } from '@/core/live/session';
+import { type LiveStep, liveSteps } from '@/core/live/session';
 import { stoveAt } from '@/core/live/stove';
 import { cookThrough } from '@/core/live/testing/simulate';
 import type { Meal } from '@/core/meal/meal';
@@ -44,28 +44,36 @@ describe('the words at the stove', () => {
     it(`miss no word, amount or caution of ${name}`, async () => {
       const plan = await planned(meal, 2, 1);
       const shown = new Map<string, string>();
-      const show = (key: string, card: React.ReactNode) => shown.set(key, `${shown.get(key) ?? ''} ${read(card)}`);
+      const drawn = new Set<string>();
+      // A card whose words are the same is drawn once.
+      const show = ({ step, status, turns }: LiveStep, as: string, card: () => React.ReactNode) => {
+        const words = JSON.stringify([as, step.key, status, turns, step.says, step.amounts, step.cautions]);
+        if (drawn.has(words)) return;
+        drawn.add(words);
+        shown.set(step.key, `${shown.get(step.key) ?? ''} ${read(card())}`);
+      };
       const { session } = await cookThrough({
         meal,
         plan,
         tableAt: TABLE,
         truth: (step) => step.minutes,
-        glance: () => 1,
+        glance: () => 3,
+        rounds: 1,
         onGlance: (session, now) => {
           const evening = { ...session, mealId: meal.id, begunAt: now, endedAt: null } as never;
           const stove = stoveAt(session, now);
+          const steps = liveSteps(session, now);
           stove.now.forEach((live, index) => {
             const Card = index === 0 ? Focal : Beside;
-            show(
-              live.step.key,
-              <Card session={evening} live={live} told={told} now={now} steps={liveSteps(session, now)} />,
-            );
+            show(live, `now ${index}`, () => (
+              <Card session={evening} live={live} told={told} now={now} steps={steps} />
+            ));
           });
-          for (const live of stove.watching)
-            show(
-              live.step.key,
-              <Watched session={evening} live={live} told={told} now={now} tint="" pretend={false} />,
-            );
+          for (const live of stove.watching) {
+            show(live, 'watched', () => (
+              <Watched session={evening} live={live} told={told} now={now} tint="" pretend={false} />
+            ));
+          }
         },
       });
       const missed = session.plan.steps.flatMap(({ key, says, amounts, cautions }) =>

@@ -1,7 +1,6 @@
 'use client';
 
 import { format } from 'date-fns';
-import type { Evening } from '@/core/live/evening';
 import { lastTakenBack, standingEvents } from '@/core/live/events';
 import { withGuests } from '@/core/live/guests';
 import { toMeasure } from '@/core/live/measuring';
@@ -25,42 +24,40 @@ interface NowProps {
   readonly steps: readonly LiveStep[];
 }
 
-/** The first thing under "now", as large as it can be read from two metres. */
+/** The first thing under "now", as large as it can be read from two metres. Its answers stand apart: see `Answers`. */
 export function Focal({ session, live, told, now, steps }: StepProps & NowProps) {
   const { step } = live;
   const tint = colour(session, step.dishId);
   const over = live.status === 'running' && live.endAt < now;
   const measure = toMeasure(withGuests(session.meal, standingEvents(session.events)), step.dishId, step.stepId);
   const turn = transitionOf(live, steps);
-  const ladder = live.status === 'running' && !isStart(live) ? ladderOf(step) : null;
   return (
-    <div data-testid="focal" data-key={step.key}>
-      <p className="mt-3 flex items-center gap-2.5 text-xl" style={{ color: tint }}>
-        <span aria-hidden className="size-3.5 rounded-full" style={{ background: tint }} />
+    <div>
+      <p className="mt-3 flex items-center gap-2.5 text-xl short:mt-0" style={{ color: tint }}>
+        <span aria-hidden className="size-3.5 shrink-0 rounded-full" style={{ background: tint }} />
         {step.dishName}
         {step.person && session.meal.kitchen.people.length > 1 && (
           <span className="text-faint">· {step.person.name}</span>
         )}
       </p>
-      <h1 className="mt-1 text-5xl first-letter:uppercase sm:text-6xl">{step.name}</h1>
+      <h1 className="mt-1 text-5xl first-letter:uppercase sm:text-6xl short:text-4xl">{step.name}</h1>
+      <p className="mt-2 flex flex-wrap gap-x-4 text-2xl sm:text-3xl">
+        {placeWords(live)}
+        {live.status === 'running' && (
+          <span className={over ? 'text-ember' : ''} data-testid="focal-clock" data-verbatim>
+            {printCountdown(live.endAt - now)} {over ? 'over' : 'left'}
+          </span>
+        )}
+      </p>
       {turn && (
         <p className="mt-3 text-3xl text-ember" data-testid="turn">
           {turn}
         </p>
       )}
       <p className="mt-3 text-2xl">{step.says}</p>
-      <p className="mt-2 flex flex-wrap gap-x-3 text-xl text-faint">
-        {placeWords(live)}
-        {live.status === 'running' && (
-          <span className="text-ink" data-testid="focal-clock" data-verbatim>
-            {printCountdown(live.endAt - now)} {over ? 'over' : 'left'}
-          </span>
-        )}
-      </p>
-      {step.amounts.length > 0 && <p className="mt-3 text-xl">{step.amounts.join(' · ')}</p>}
+      {step.amounts.length > 0 && <p className="mt-3 text-2xl">{step.amounts.join(' · ')}</p>}
       {measure && <HowMuch key={step.key} session={session} live={live} measure={measure} told={told} />}
       {step.doneWhen && <p className="mt-2 text-xl text-faint">Until: {step.doneWhen}</p>}
-      {ladder && <Stages live={live} ladder={ladder} told={told} now={now} />}
       <Taste session={session} live={live} told={told} now={now} />
       {step.learned !== undefined && <p className="mt-2 text-lg text-faint">{sayLearned(step)}</p>}
       {step.cautions.map((caution) => (
@@ -68,8 +65,22 @@ export function Focal({ session, live, told, now, steps }: StepProps & NowProps)
           {caution}
         </p>
       ))}
-      {/* Whatever the step has to say, its answers stay in sight. */}
-      <div className="mt-4 flex flex-wrap gap-3.5 bg-ground py-2 md:sticky md:-bottom-6">
+      <span className="mt-2 flex flex-wrap">
+        <HandOver session={session} live={live} told={told} />
+      </span>
+      {live.status === 'running' && <Rarely session={session} live={live} told={told} />}
+    </div>
+  );
+}
+
+/** The answers to the first thing under "now": they stay in sight, whatever it has to say. */
+export function Answers({ session, live, told, now }: StepProps & { readonly now: number }) {
+  const { step } = live;
+  const ladder = live.status === 'running' && !isStart(live) ? ladderOf(step) : null;
+  return (
+    <>
+      {ladder && <Stages live={live} ladder={ladder} told={told} now={now} />}
+      <div className="mt-2 flex flex-wrap gap-2 sm:gap-3.5">
         {isStart(live) ? (
           <Button look="strong" big aria-label={tells('begun', live)} onClick={() => told.begun(live)}>
             begun
@@ -79,7 +90,7 @@ export function Focal({ session, live, told, now, steps }: StepProps & NowProps)
             <Button
               look="strong"
               big
-              className="min-w-48"
+              className="sm:min-w-48"
               aria-label={tells('done', live)}
               onClick={() => told.done(live)}
             >
@@ -91,10 +102,8 @@ export function Focal({ session, live, told, now, steps }: StepProps & NowProps)
           </>
         )}
         <Undo session={session} told={told} />
-        <HandOver session={session} live={live} told={told} />
       </div>
-      {live.status === 'running' && <Rarely session={session} live={live} told={told} />}
-    </div>
+    </>
   );
 }
 
@@ -198,11 +207,17 @@ export function TooSoon({ live, now, told }: Omit<StepProps, 'session'> & { read
 export function Undo({ session, told }: Omit<StepProps, 'live'>) {
   return (
     <>
-      <Button look="quiet" big onClick={told.undo} disabled={lastStanding(session) === undefined}>
+      <Button
+        look="quiet"
+        big
+        className="px-4! sm:px-7!"
+        onClick={told.undo}
+        disabled={lastStanding(session) === undefined}
+      >
         undo
       </Button>
       {lastTakenBack(session.events) !== undefined && (
-        <Button look="quiet" big onClick={told.redo}>
+        <Button look="quiet" big className="px-4! sm:px-7!" onClick={told.redo}>
           do again
         </Button>
       )}
@@ -245,14 +260,12 @@ export function Beside({ session, live, told, now, steps }: StepProps & NowProps
 }
 
 interface QuietProps {
-  readonly session: Evening;
-  readonly told: SessionAtHand;
   readonly next: LiveStep | undefined;
   readonly now: number;
 }
 
 /** Nothing for the hands: when they are wanted next. */
-export function Quiet({ session, told, next, now }: QuietProps) {
+export function Quiet({ next, now }: QuietProps) {
   return (
     <div className="mt-3" data-testid="quiet">
       <p className="font-title text-5xl text-ember">Nothing for the hands</p>
@@ -262,9 +275,6 @@ export function Quiet({ session, told, next, now }: QuietProps) {
           {format(next.startAt, 'HH:mm')}.
         </p>
       )}
-      <div className="mt-6 flex flex-wrap gap-3.5">
-        <Undo session={session} told={told} />
-      </div>
     </div>
   );
 }

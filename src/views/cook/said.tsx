@@ -6,7 +6,12 @@ import type { SessionAtHand } from './use-session';
 
 /** Calls in words, danger largest; where the browser cannot speak they stand alone for the voice. */
 export function Calls({ cues }: { readonly cues: readonly Cue[] }) {
+  // What wants a look stands open under "watching"; on a phone that may be below the edge, and one line leads there.
   const loud = cues.filter(({ kind }) => kind !== 'hands');
+  const toPot = (key: string | undefined) =>
+    document
+      .querySelector(`[data-testid="watched"][data-key="${CSS.escape(key ?? '')}"]`)
+      ?.scrollIntoView({ block: 'center' });
   const hands = cues.filter(({ kind }) => kind === 'hands');
   return (
     <>
@@ -17,14 +22,25 @@ export function Calls({ cues }: { readonly cues: readonly Cue[] }) {
         ))}
       </div>
       <div aria-live="assertive" data-testid="calls">
-        {loud.slice(0, 2).map(({ id, kind, says }, index) => (
-          <p
-            key={id}
-            className={`px-5 py-2 sm:px-8 ${kind === 'danger' ? 'bg-warn text-xl font-semibold text-ground sm:text-3xl' : 'bg-soft text-lg sm:text-2xl'} ${index > 0 && loud[0]!.kind === 'danger' ? 'hidden md:block' : ''}`}
-          >
-            {says}
-          </p>
-        ))}
+        {loud.slice(0, 2).map(({ id, kind, says, keys }, index) =>
+          kind === 'danger' ? (
+            <p
+              key={id}
+              className={`bg-warn px-5 py-2 text-xl font-semibold text-ground sm:px-8 sm:text-3xl ${index > 0 ? 'hidden md:block' : ''}`}
+            >
+              {says}
+            </p>
+          ) : (
+            <button
+              key={id}
+              type="button"
+              className={`min-h-16 w-full truncate border-t border-line px-5 text-left text-lg md:sr-only ${index > 0 ? 'sr-only' : ''}`}
+              onClick={() => toPot(keys[0])}
+            >
+              ↓ {says}
+            </button>
+          ),
+        )}
       </div>
     </>
   );

@@ -118,6 +118,7 @@ const SURE = { seconds: 8, rounds: 12 } as const;
 /** What may be done about it is worth longer thought. */
 export const THINK = { seconds: 0.4, patience: 400 } as const;
 const BETWEEN_DRIFT_CHECKS = 20_000;
+const AT_FIRST = 1000;
 const MINUTE = 60_000;
 
 /** The open session of a meal, what can be told to it, and the re-planning that follows. */
@@ -180,14 +181,20 @@ export function useSession(mealId: string): SessionAtHand {
   // When nobody presses anything the plan still must not point into the past.
   useEffect(() => {
     if (!leads) return;
-    const timer = setInterval(() => {
+    const catchUp = () => {
       const current = latest.current;
       const at = Date.now();
       if (current && !liveSteps(current, at).every((live) => live.status === 'done') && isOutOfDate(current, at)) {
         void replanOrSay(current, at, 'The clock has moved on');
       }
-    }, BETWEEN_DRIFT_CHECKS);
-    return () => clearInterval(timer);
+    };
+    // Once at the beginning too: what was done before is settled by then.
+    const first = setTimeout(catchUp, AT_FIRST);
+    const timer = setInterval(catchUp, BETWEEN_DRIFT_CHECKS);
+    return () => {
+      clearTimeout(first);
+      clearInterval(timer);
+    };
   }, [leads, replanOrSay]);
 
   const telling = useMemo(() => tellings(say, () => latest.current), [say]);

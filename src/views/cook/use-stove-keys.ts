@@ -10,16 +10,18 @@ interface StoveKeys {
   readonly stove: Stove | null;
   readonly cues: readonly Cue[];
   readonly told: SessionAtHand;
+  /** This window tells: it leads, or is one person's. */
+  readonly acts: boolean;
   /** The evening's panel lies over the pots. */
   readonly panel: boolean;
   readonly onPanel: () => void;
 }
 
 /** What keys tell at the stove. Nothing is told in a window that only follows, under the panel, or while a question of safety stands. */
-export function useStoveKeys({ stove, cues, told, panel, onPanel }: StoveKeys): void {
+export function useStoveKeys({ stove, cues, told, acts, panel, onPanel }: StoveKeys): void {
   const focal = stove?.now[0];
   const press = () => focal && (isStart(focal) ? told.begun(focal) : told.done(focal));
-  const open = told.leads && !panel && told.early === null && told.stood === null;
+  const open = acts && !panel && told.early === null && told.stood === null;
   useKey('d', () => open && press());
   useKey(' ', (event) => {
     // On a button the space bar presses that button.

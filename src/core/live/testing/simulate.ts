@@ -14,6 +14,8 @@ export interface Simulation {
   readonly tableAt: number;
   /** Minutes that a step really takes. */
   readonly truth: (step: PlannedStep) => number;
+  /** Rounds that each re-plan may take; 12 when absent. */
+  readonly rounds?: number;
   /** Minutes from one glance at the stove to the next. */
   readonly glance: () => number;
   /** Something unforeseen at a glance; null for nothing. */
@@ -25,13 +27,13 @@ export interface Simulation {
 }
 
 /** Tells an event and plans the rest, as the app does. The session goes through text, as it does when it is stored. */
-export async function tellAndPlan(session: Session, said: NewEvent, now: number): Promise<Session> {
+export async function tellAndPlan(session: Session, said: NewEvent, now: number, rounds = 12): Promise<Session> {
   const at = Math.max(now, session.events.at(-1)?.at ?? 0);
   const event = { ...said, id: `e${session.events.length}`, at } as LiveEvent;
   const told: Session = JSON.parse(JSON.stringify({ ...session, events: [...session.events, event] }));
   if (!changesThePlan(event, told.events)) return told;
   const { plan, tableAt, moved } = await carryOn(told, at, 'Told', ({ meal, progress, known }) =>
-    planMeal(meal, { progress, known, solve: { ...TEST_CLOCK, seconds: 5, rounds: 12 } }),
+    planMeal(meal, { progress, known, solve: { ...TEST_CLOCK, seconds: 5, rounds } }),
   );
   const firstTable = told.firstTable ?? told.tableAt;
   return { ...told, plan, tableAt, moved, ...(tableAt === told.tableAt ? {} : { firstTable }) };
@@ -41,13 +43,13 @@ export async function tellAndPlan(session: Session, said: NewEvent, now: number)
 export async function cookThrough(
   simulation: Simulation,
 ): Promise<{ readonly session: Session; readonly endedAt: number }> {
-  const { meal, plan, tableAt, truth, glance, mishap, onGlance, onPlanned } = simulation;
+  const { meal, plan, tableAt, truth, glance, mishap, onGlance, onPlanned, rounds } = simulation;
   let session: Session = { id: 'evening', meal, tableAt, plan, events: [], moved: '' };
   const real = new Map<string, number>();
   let now = tableAt + (Math.min(...plan.steps.map(({ start }) => start)) - 1) * MINUTE;
   const tell = async (said: NewEvent) => {
     const before = session;
-    session = await tellAndPlan(session, said, now);
+    session = await tellAndPlan(session, said, now, rounds);
     if (changesThePlan(session.events.at(-1)!, session.events)) onPlanned?.(before, session, now);
   };
   for (let glances = 0; glances < 20_000; glances++) {

@@ -1,0 +1,88 @@
+'use client';
+
+import { useLiveQuery } from 'dexie-react-hooks';
+import { useState } from 'react';
+import { mealAsItIs } from '@/core/live/as-it-is';
+import type { Evening } from '@/core/live/evening';
+import { type LiveStep, liveSteps } from '@/core/live/session';
+import { isToTaste, rememberedOf, sayRemembered, tasteSteps } from '@/core/live/tasting';
+import { printThing } from '@/core/units/thing';
+import { pantry } from '@/store/db';
+import { Button } from '@/ui/button';
+import type { Telling } from './use-session';
+
+interface TasteProps {
+  readonly session: Evening;
+  readonly live: LiveStep;
+  readonly told: Pick<Telling, 'tasted'>;
+  readonly now: number;
+}
+
+/** A spoon of it, what the tongue finds, one small step, and again; with what was added on other evenings. */
+export function Taste({ session, live, told, now }: TasteProps) {
+  const [open, setOpen] = useState(false);
+  const [sense, setSense] = useState<string | null>(null);
+  const [given, setGiven] = useState(0);
+  const { dishId } = live.step;
+  const before = useLiveQuery(async () => {
+    const over = await pantry()
+      .sessions.filter((evening) => evening.over && evening.meal.dishes.some(({ id }) => id === dishId))
+      .toArray();
+    return sayRemembered(rememberedOf(over, dishId));
+  }, [dishId]);
+  const meal = mealAsItIs(session, now);
+  const dish = meal.dishes.find(({ id }) => id === dishId);
+  if (!dish || !isToTaste(dish, live, liveSteps(session, now), now)) return null;
+  const steps = tasteSteps(meal, dishId);
+  const chosen = steps.find((step) => step.sense === sense);
+  if (!open)
+    return (
+      <Button className="mt-3 min-h-16 text-xl" onClick={() => setOpen(true)}>
+        taste it
+      </Button>
+    );
+  return (
+    <section aria-label={`Taste ${dish.name}`} className="mt-4 border-l-4 border-line pl-4" data-testid="taste">
+      <p className="text-xl text-faint">A clean spoon, cooled a moment. How is it? {before}</p>
+      <ul className="mt-2 grid grid-cols-2 gap-1.5 sm:grid-cols-4">
+        <li>
+          <Button className="min-h-16 w-full text-lg" onClick={() => setOpen(false)}>
+            right
+          </Button>
+        </li>
+        {steps.map((step) => (
+          <li key={step.sense}>
+            <Button
+              className={`min-h-16 w-full text-lg leading-tight ${step.sense === sense ? 'outline-3 outline-ember' : ''}`}
+              aria-pressed={step.sense === sense}
+              onClick={() => setSense(step.sense)}
+            >
+              {step.finds}
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {chosen && (
+        <div role="status" className="mt-3 text-xl">
+          <p>
+            {chosen.give && (
+              <strong className="font-semibold">{printThing(chosen.give.amount, chosen.give.name)}. </strong>
+            )}
+            {chosen.says}
+          </p>
+          <Button
+            className="mt-2 min-h-16 text-xl"
+            onClick={() => {
+              told.tasted(dish, chosen);
+              setGiven((count) => count + 1);
+              setSense(null);
+            }}
+          >
+            {chosen.give ? 'it is in' : 'done'}
+          </Button>
+        </div>
+      )}
+      {given > 0 && !chosen && <p className="mt-2 text-lg text-faint">Wait half a minute, then taste again.</p>}
+    </section>
+  );
+}

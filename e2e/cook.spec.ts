@@ -10,7 +10,14 @@ test.use({ storageState: NOON_STATE });
 interface Evening {
   readonly tableAt: number;
   readonly events: readonly { readonly kind: string }[];
-  readonly plan: { readonly steps: readonly { readonly key: string; readonly start: number; readonly end: number }[] };
+  readonly plan: {
+    readonly steps: readonly {
+      readonly key: string;
+      readonly start: number;
+      readonly end: number;
+      readonly amounts: readonly string[];
+    }[];
+  };
 }
 
 /** Of the session as the browser has stored it what the tests look at: all of it would be long on its way, many times an evening. */
@@ -21,7 +28,7 @@ async function stored(page: Page): Promise<Evening> {
     ([session]: readonly Evening[]) => {
       if (!session) throw new Error('There is no evening yet.');
       const { tableAt, events, plan } = session;
-      const steps = plan.steps.map(({ key, start, end }) => ({ key, start, end }));
+      const steps = plan.steps.map(({ key, start, end, amounts }) => ({ key, start, end, amounts }));
       return { answer: { tableAt, events: events.map(({ kind }) => ({ kind })), plan: { steps } } };
     },
     null,
@@ -47,12 +54,12 @@ async function pressDue(page: Page): Promise<boolean> {
       () => false,
     );
   };
-  for (const holder of [page.getByTestId('focal'), page.getByTestId('beside')]) {
+  for (const holder of [page.getByTestId('answers'), page.getByTestId('beside')]) {
     if (await press(holder.getByRole('button', { name: 'begun' }).first())) return true;
   }
   // One look at it: a clock that is seen may be gone before its text is asked for.
   const isOver = await page.getByTestId('focal-clock').filter({ hasText: /^\+/ }).count();
-  if (isOver > 0 && (await press(page.getByTestId('focal').getByRole('button', { name: /^done/ })))) return true;
+  if (isOver > 0 && (await press(page.getByTestId('answers').getByRole('button', { name: /^done/ })))) return true;
   const over = page.getByTestId('watched').filter({ has: page.getByTestId('countdown').getByText(/^\+/) });
   return press(over.getByRole('button', { name: /^done/ }).first());
 }
@@ -198,6 +205,7 @@ test('guests half an hour late at the last moment: what bears it is kept warm, a
   await page.getByRole('button', { name: '30 min', exact: true }).click();
   const hour = page.getByRole('region', { name: 'The hour' });
   await expect(hour).toContainText(/would stand/);
+  await hour.getByRole('button', { name: 'what now?' }).click();
   const warm = hour.getByRole('listitem').filter({ has: page.getByRole('button', { name: /^keep .+ warm$/ }) });
   await expect(warm.first()).toContainText(/(on the lowest flame|in a low oven).* · .+/);
   await warm.first().getByRole('button').click();
@@ -319,7 +327,7 @@ test('what is left too long on the heat calls, louder and in words, until it is 
   await expect(page.getByRole('list', { name: 'What was told' })).toContainText('note: A photo');
   await page.getByRole('dialog').getByRole('button', { name: 'back', exact: true }).click();
   const pot = page.locator('[data-testid="watched"][data-key="chickpeas/boil"]');
-  const begin = page.getByTestId('focal').getByRole('button', { name: 'begun' });
+  const begin = page.getByTestId('answers').getByRole('button', { name: 'begun' });
   for (let tick = 0; tick < 60 && (await pot.count()) === 0; tick++) {
     if (await begin.isVisible()) await begin.click();
     else {
@@ -440,10 +448,21 @@ test.describe(() => {
       if (!(await pressDue(page))) await toNextMoment(page);
     }
     await expect(measure.getByRole('status')).toContainText(/^Enough/);
-    for (let press = 0; press < 3; press++) await measure.getByRole('button', { name: '250 ml less' }).click();
-    await expect(measure.getByRole('status')).toContainText(/short: top it up with .* of boiling water.* less grain/);
-    await measure.getByRole('button', { name: '50 ml more', exact: true }).click();
-    await expect(measure.getByRole('status')).toContainText('short');
+    // By the mug, as cooks do; and by the depth in the pot.
+    await measure.getByRole('button', { name: 'mugs' }).click();
+    for (let press = 0; press < 3; press++) await measure.getByRole('button', { name: '1 mug less' }).click();
+    await expect(measure.getByRole('status')).toContainText(/short of the .* for Barley in broth/);
+    await expect(measure.getByTestId('how-much')).toContainText('mug');
+    await expect(measure.getByRole('button', { name: /top it up with .* of boiling water/i })).toBeVisible();
+    const broth = async () =>
+      (await stored(page)).plan.steps.flatMap(({ amounts }) => amounts).find((amount) => / stock/.test(amount)) ?? '';
+    const before = Number.parseFloat(await broth());
+    await measure.getByRole('button', { name: /less grain/ }).click();
+    await expect(measure.getByRole('status')).toContainText(/^Kept: .*less grain/);
+    // The cards that are still to come say so.
+    await expect.poll(async () => Number.parseFloat(await broth())).toBeLessThan(before);
+    await page.keyboard.press('u');
+    await expect.poll(async () => Number.parseFloat(await broth())).toBe(before);
   });
 
   test('clocks are right to the second after the tab was closed', async ({ page, context }) => {

@@ -1,7 +1,6 @@
 'use client';
 
 import { format } from 'date-fns';
-import Link from 'next/link';
 import { useSyncExternalStore } from 'react';
 import type { Evening } from '@/core/live/evening';
 import type { AtWork } from '@/core/live/people';
@@ -98,34 +97,39 @@ export function TopLine(line: TopLineProps) {
   const { odds } = session.plan;
   const agreed = session.firstTable !== undefined && session.firstTable !== session.tableAt;
   return (
-    <header className="flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-line px-5 py-2 sm:px-8 sm:py-3 short:py-0.5">
+    <header className="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-5 py-2 sm:gap-x-6 sm:px-8 short:flex-nowrap short:gap-x-3 short:py-0.5">
       <p className="text-4xl font-semibold sm:text-5xl short:text-3xl">{format(now, 'HH:mm')}</p>
-      <p className="min-w-0 text-base leading-5 text-faint sm:text-xl sm:leading-7" data-testid="table-line">
+      <p
+        className="min-w-20 flex-1 basis-0 text-base leading-5 text-faint lg:text-xl lg:leading-7"
+        data-testid="table-line"
+      >
         {away > 0 ? `${printSpan(Math.ceil(away))} to the table` : `${printSpan(away)} past the hour`} ·{' '}
         {late > 0 ? `now ${table}` : agreed ? `agreed on ${table}` : `still ${table}`}
         {/* Its line is there also when it is empty: nothing below moves when there is more to say. */}
-        <span className="block min-h-5 text-sm leading-5 sm:text-base short:hidden">
+        <span className="hidden min-h-5 text-base leading-5 lg:block short:hidden">
           {odds && late === 0 ? sayHour(odds, session.plan) : ''}
         </span>
       </p>
       <People work={work} who={who} onWho={onWho} now={now} />
-      <p
-        className="order-last line-clamp-2 min-w-0 basis-full text-base leading-5 text-ember sm:text-lg sm:leading-6 lg:order-none lg:line-clamp-3 lg:flex-1 lg:basis-0 lg:text-right short:sr-only"
-        aria-live="polite"
-        data-testid="moved"
-      >
-        {thinking ? 'Planning the rest anew…' : session.moved}
-      </p>
-      <span className="ml-auto flex items-center gap-3">
-        {/* Its place stays when it goes: nothing moves under the finger that wakes the sound. */}
+      {/* The note of the silence stands in a row that keeps its height: nothing moves under the finger that wakes the sound. */}
+      <div className="order-last flex min-h-10 basis-full items-center gap-4 short:hidden">
+        <p
+          className="line-clamp-2 min-w-0 flex-1 text-base leading-5 text-ember sm:text-lg sm:leading-6 md:line-clamp-1"
+          aria-live="polite"
+          data-testid="moved"
+        >
+          {thinking ? 'Planning the rest anew…' : session.moved}
+        </p>
         <Button
           look="quiet"
-          className={`text-ember ${sounds || quiet ? 'hidden lg:invisible lg:block' : ''}`}
+          className={`text-ember ${sounds || quiet ? 'hidden' : ''}`}
           aria-hidden={sounds || quiet}
           onClick={wakeSound}
         >
           silent until touched
         </Button>
+      </div>
+      <span className="ml-auto flex shrink-0 items-center gap-2 sm:gap-3">
         <Button
           look="quiet"
           className="hidden min-h-16 text-lg sm:block short:hidden"
@@ -134,18 +138,12 @@ export function TopLine(line: TopLineProps) {
         >
           {far ? 'near' : 'far'}
         </Button>
-        <Button className="min-h-16 px-5 text-lg short:min-h-12" onClick={onPanel}>
-          evening
-        </Button>
-        <span className="hidden lg:block">
+        <span className="hidden xl:block">
           <KeysSheet rows={KEYS} />
         </span>
-        <Link
-          href={`/meals/${encodeURIComponent(session.mealId)}/score`}
-          className="hidden min-h-10 py-2 underline underline-offset-4 md:block"
-        >
-          score
-        </Link>
+        <Button className="min-h-16 px-4 text-lg sm:px-5 short:min-h-12" onClick={onPanel}>
+          evening
+        </Button>
       </span>
     </header>
   );
@@ -162,7 +160,10 @@ interface PeopleProps {
 function People({ work, who, onWho, now }: PeopleProps) {
   if (work.length < 2) return null;
   return (
-    <fieldset aria-label="Whose screen" className="flex gap-2">
+    <fieldset
+      aria-label="Whose screen"
+      className="order-1 flex min-w-0 basis-full gap-1 md:order-none md:basis-auto md:gap-2 short:basis-auto"
+    >
       {[null, ...work].map((each) => {
         const id = each?.person.id ?? null;
         return (
@@ -170,12 +171,12 @@ function People({ work, who, onWho, now }: PeopleProps) {
             key={id ?? 'all'}
             type="button"
             aria-pressed={who === id}
-            className={`min-h-16 rounded-lg px-3 text-left leading-tight short:min-h-12 ${who === id ? 'bg-soft text-ink' : 'text-faint'}`}
+            className={`min-h-16 min-w-0 rounded-lg px-3 text-left leading-tight short:min-h-12 ${each ? 'flex-1' : ''} ${who === id ? 'bg-soft text-ink' : 'text-faint'}`}
             onClick={() => onWho(id)}
           >
-            <span className="block text-lg">{each?.person.name ?? 'all'}</span>
+            <span className="block truncate text-lg">{each?.person.name ?? 'all'}</span>
             {each && (
-              <span className="block text-base" data-verbatim>
+              <span className="block truncate text-base" data-verbatim>
                 {busyWords(each, now)}
               </span>
             )}

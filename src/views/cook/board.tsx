@@ -27,66 +27,65 @@ export function Board({ session, told, at, now, acts, pretend }: BoardProps) {
   const nowSection = useRef<HTMLElement>(null);
   useFocusKept(nowSection, focal?.step.key ?? 'quiet');
   return (
-    <fieldset
-      disabled={!acts}
-      className="min-h-0 flex-1 overflow-y-auto md:grid md:grid-cols-2 md:grid-rows-[minmax(0,1fr)_auto_auto] md:overflow-hidden"
-    >
-      <section
-        ref={nowSection}
-        tabIndex={-1}
-        aria-label="Now"
-        className="p-5 outline-none sm:px-8 sm:py-6 md:col-start-1 md:row-start-1 md:overflow-y-auto md:border-r md:border-line short:py-2"
-      >
-        <h2 className="font-sans text-base font-semibold text-faint short:sr-only">Now</h2>
-        {carry.map((each) => (
-          <CarryOver key={each.live.step.key} carry={each} told={told} />
-        ))}
-        {focal ? (
-          <div data-testid="focal" data-key={focal.step.key}>
-            <Focal session={session} live={focal} told={told} now={now} steps={steps} />
-          </div>
-        ) : (
-          <Quiet next={stove.next[0]} now={now} />
-        )}
-        {stove.now.slice(1).map((live) => (
-          <Beside key={live.step.key} session={session} live={live} told={told} now={now} steps={steps} />
-        ))}
-      </section>
-      {/* At the bottom of a phone's screen, or of the left half: whatever stands above, the answers stay where they are. */}
-      <section
-        aria-label="Answers"
-        data-testid="answers"
-        className="sticky bottom-0 z-10 border-line bg-ground px-5 pt-1 pb-3 sm:px-8 md:static md:col-start-1 md:row-start-2 md:border-r short:pb-1"
-      >
-        {focal ? (
-          <Answers session={session} live={focal} told={told} now={now} />
-        ) : (
-          <div className="mt-2 flex flex-wrap gap-3.5">
-            <Undo session={session} told={told} />
-          </div>
-        )}
-      </section>
-      <section
-        aria-label="Watching"
-        className="border-t border-line p-5 sm:px-8 sm:py-6 md:col-start-2 md:row-span-2 md:row-start-1 md:overflow-y-auto md:border-t-0 short:py-2"
-      >
-        <h2 className="font-sans text-base font-semibold text-faint short:sr-only">Watching</h2>
-        {stove.watching.length === 0 && <p className="mt-3 text-xl text-faint">Nothing is on the heat.</p>}
-        <ul>
-          {stove.watching.map((live) => (
-            <Watched
-              key={live.step.key}
-              session={session}
-              live={live}
-              told={told}
-              now={now}
-              tint={colour(session, live.step.dishId)}
-              pretend={pretend}
-            />
+    <fieldset disabled={!acts} className="contents">
+      <div className="min-h-0 flex-1 scroll-pb-[22rem] overflow-y-auto md:grid md:scroll-pb-0 md:grid-cols-2 md:grid-rows-[minmax(0,1fr)_auto_auto] md:overflow-hidden">
+        <section
+          ref={nowSection}
+          tabIndex={-1}
+          aria-label="Now"
+          className="p-5 outline-none sm:px-8 sm:py-6 md:col-start-1 md:row-start-1 md:overflow-y-auto md:border-r md:border-line short:py-2"
+        >
+          <h2 className="font-sans text-base font-semibold text-faint short:sr-only">Now</h2>
+          {carry.map((each) => (
+            <CarryOver key={each.live.step.key} carry={each} told={told} />
           ))}
-        </ul>
-      </section>
-      <Next session={session} list={stove.next} quiet={stove.quietMinutes} quietFrom={stove.quietFrom} now={now} />
+          {focal ? (
+            <div data-testid="focal" data-key={focal.step.key}>
+              <Focal session={session} live={focal} told={told} now={now} steps={steps} />
+            </div>
+          ) : (
+            <Quiet next={stove.next[0]} now={now} />
+          )}
+          {stove.now.slice(1).map((live) => (
+            <Beside key={live.step.key} session={session} live={live} told={told} now={now} steps={steps} />
+          ))}
+        </section>
+        {/* At the bottom of a phone's screen, or of the left half: whatever stands above, the answers stay where they are. */}
+        <section
+          aria-label="Answers"
+          data-testid="answers"
+          className="sticky bottom-0 z-10 border-line bg-ground px-5 pt-1 pb-3 sm:px-8 md:static md:col-start-1 md:row-start-2 md:border-r short:pb-1"
+        >
+          {focal ? (
+            <Answers session={session} live={focal} told={told} now={now} />
+          ) : (
+            <div className="mt-2 flex flex-wrap gap-3.5">
+              <Undo session={session} told={told} />
+            </div>
+          )}
+        </section>
+        <section
+          aria-label="Watching"
+          className="border-t border-line p-5 sm:px-8 sm:py-6 md:col-start-2 md:row-span-2 md:row-start-1 md:overflow-y-auto md:border-t-0 short:py-2"
+        >
+          <h2 className="font-sans text-base font-semibold text-faint short:sr-only">Watching</h2>
+          {stove.watching.length === 0 && <p className="mt-3 text-xl text-faint">Nothing is on the heat.</p>}
+          <ul>
+            {stove.watching.map((live) => (
+              <Watched
+                key={live.step.key}
+                session={session}
+                live={live}
+                told={told}
+                now={now}
+                tint={colour(session, live.step.dishId)}
+                pretend={pretend}
+              />
+            ))}
+          </ul>
+        </section>
+        <Next session={session} list={stove.next} quiet={stove.quietMinutes} quietFrom={stove.quietFrom} now={now} />
+      </div>
     </fieldset>
   );
 }

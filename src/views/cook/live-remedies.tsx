@@ -50,35 +50,34 @@ export function Ways({ session, told, quiet }: WaysProps) {
   const firstOther = others[0];
   return (
     <section aria-label="The hour" className="border-t border-line px-5 py-2 sm:px-8">
-      <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
-        <p aria-live="polite" className="line-clamp-2 min-w-0 flex-1 basis-56 text-lg leading-tight md:text-xl">
+      <div className="flex items-center gap-x-5">
+        <p aria-live="polite" className="line-clamp-2 min-w-0 flex-1 text-lg leading-tight md:text-xl">
           {words}
         </p>
         <span className="flex gap-2">
           {!open && first && loud && (
-            <Button look="strong" className="min-h-16 px-5 text-xl" onClick={first.onPress}>
+            <Button className="hidden min-h-16 px-5 text-xl sm:block" onClick={first.onPress}>
               {first.says}
             </Button>
           )}
           {!open && !(first && loud) && firstOther && (
-            <Button look="strong" className="min-h-16 px-5 text-xl" onClick={() => told.take(firstOther)}>
+            <Button className="hidden min-h-16 px-5 text-xl sm:block" onClick={() => told.take(firstOther)}>
               {saysOf(session, firstOther)}
             </Button>
           )}
-          <Button className="min-h-16 px-5 text-xl" aria-expanded={open} onClick={() => setOpen(!open)}>
-            {open ? 'less' : 'what can be done'}
+          <Button className="min-h-16 px-4 text-xl" aria-expanded={open} onClick={() => setOpen(!open)}>
+            {open ? 'less' : 'what now?'}
           </Button>
         </span>
       </div>
       {open && (
         <ul className="mt-2 flex flex-wrap items-start gap-x-6 gap-y-3">
-          {first && <Option says={first.says} leadsTo={first.leadsTo} strong={Boolean(loud)} onPress={first.onPress} />}
-          {others.map((way, index) => (
+          {first && <Option says={first.says} leadsTo={first.leadsTo} onPress={first.onPress} />}
+          {others.map((way) => (
             <Option
               key={way.id}
               says={saysOf(session, way)}
               leadsTo={[way.how, way.leadsTo].filter(Boolean).join(' · ')}
-              strong={!loud && index === 0}
               onPress={() => told.take(way)}
             />
           ))}
@@ -101,18 +100,13 @@ export function Ways({ session, told, quiet }: WaysProps) {
 interface OptionProps {
   readonly says: string;
   readonly leadsTo: string;
-  readonly strong?: boolean;
   readonly onPress: () => void;
 }
 
-function Option({ says, leadsTo, strong = false, onPress }: OptionProps) {
+function Option({ says, leadsTo, onPress }: OptionProps) {
   return (
     <li className="max-w-sm">
-      <Button
-        className="min-h-16 rounded-xl px-5 text-xl"
-        {...(strong ? { look: 'strong' as const } : {})}
-        onClick={onPress}
-      >
+      <Button className="min-h-16 rounded-xl px-5 text-xl" onClick={onPress}>
         {says}
       </Button>
       {leadsTo && <p className="mt-1 leading-snug text-faint">{leadsTo}</p>}

@@ -33,9 +33,9 @@ export function Focal({ session, live, told, now, steps }: StepProps & NowProps)
   const turn = transitionOf(live, steps);
   return (
     <div>
-      <p className="mt-3 flex items-center gap-2.5 text-xl short:mt-0" style={{ color: tint }}>
-        <span aria-hidden className="size-3.5 shrink-0 rounded-full" style={{ background: tint }} />
-        {step.dishName}
+      <p className="mt-3 text-xl short:mt-0" style={{ color: tint }}>
+        <span aria-hidden className="mr-2.5 inline-block size-3.5 rounded-full" style={{ background: tint }} />
+        {step.dishName}{' '}
         {step.person && session.meal.kitchen.people.length > 1 && (
           <span className="text-faint">· {step.person.name}</span>
         )}
@@ -90,13 +90,13 @@ export function Answers({ session, live, told, now }: StepProps & { readonly now
             <Button
               look="strong"
               big
-              className="sm:min-w-48"
+              className="px-5! xl:min-w-48"
               aria-label={tells('done', live)}
               onClick={() => told.done(live)}
             >
               done
             </Button>
-            <Button big aria-label={tells('not yet', live)} onClick={() => told.notYet(live)}>
+            <Button big className="px-5!" aria-label={tells('not yet', live)} onClick={() => told.notYet(live)}>
               not yet
             </Button>
           </>
@@ -207,17 +207,11 @@ export function TooSoon({ live, now, told }: Omit<StepProps, 'session'> & { read
 export function Undo({ session, told }: Omit<StepProps, 'live'>) {
   return (
     <>
-      <Button
-        look="quiet"
-        big
-        className="px-4! sm:px-7!"
-        onClick={told.undo}
-        disabled={lastStanding(session) === undefined}
-      >
+      <Button look="quiet" big className="px-4!" onClick={told.undo} disabled={lastStanding(session) === undefined}>
         undo
       </Button>
       {lastTakenBack(session.events) !== undefined && (
-        <Button look="quiet" big className="px-4! sm:px-7!" onClick={told.redo}>
+        <Button look="quiet" big className="px-4!" onClick={told.redo}>
           do again
         </Button>
       )}

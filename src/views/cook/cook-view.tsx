@@ -8,6 +8,7 @@ import { cuesFor, peopleAt, stoveFor } from '@/core/live/people';
 import { liveSteps } from '@/core/live/session';
 import { stoveAt } from '@/core/live/stove';
 import { toCarry } from '@/core/live/transition';
+import { sayHowLong, sayNext } from '@/core/live/voice';
 import { pantry } from '@/store/db';
 import { useNow } from '@/ui/clock';
 import { useKey } from '@/ui/keys-sheet';
@@ -15,18 +16,20 @@ import { useMeal } from '@/views/shell/meal-frame';
 import { Finished, TopLine } from './around';
 import { Before } from './before';
 import { Board } from './board';
+import { speak } from './calls';
 import { Door } from './door';
 import { EveningPanel } from './evening-panel';
 import { FarBoard } from './far-board';
 import { Ways } from './live-remedies';
 import { HasItStood, TooSoon } from './now';
-import { type Asked, AskProvider } from './pieces';
+import { type Asked, AskProvider, isStart } from './pieces';
 import { Calls, Faults, Follows } from './said';
 import { Trouble } from './trouble';
 import { useCues } from './use-cues';
 import { type SessionAtHand, useSession } from './use-session';
 import { useClockWentBack, useCoveredPage, useFollowing } from './use-stove';
 import { useStoveKeys } from './use-stove-keys';
+import { useListening, useVoice } from './use-voice';
 import { useWho } from './use-who';
 
 /** Standing up: now, watching, next, and nothing else. */
@@ -76,6 +79,18 @@ function AtTheStove({ session, told }: { readonly session: Evening; readonly tol
   useFollowing(session, told, second, follow && told.leads);
   const wentBack = useClockWentBack(now, told.leads, told.clockSet);
   useStoveKeys({ stove, cues, told, acts, panel: panel || asked !== null, onPanel: () => setPanel(true) });
+  const listening = useListening();
+  const hears = useLiveQuery(() => pantry().settings.get('voice'))?.value === 'on' && listening !== null && acts;
+  const heard = useVoice(hears, listening === 'here', (command) => {
+    const at = Date.now();
+    if (!stove || panel || asked || told.early || told.stood) return;
+    if (command === 'what next') speak(sayNext(stove, at));
+    if (command === 'how long') speak(sayHowLong(session, stove, at));
+    const first = stove.now[0];
+    if (!first) return;
+    if (command === 'done') (isStart(first) ? told.begun : told.done)(first);
+    if (command === 'not yet' && !isStart(first)) told.notYet(first);
+  });
   useCoveredPage();
   if (now === null || evening === null || stove === null) return null;
   const { steps } = evening;
@@ -101,6 +116,7 @@ function AtTheStove({ session, told }: { readonly session: Evening; readonly tol
             quiet={quiet}
             follow={follow}
             pretend={pretend}
+            voice={{ listening, on: hears, heard }}
             leads={acts}
             steps={steps}
             onDoor={(more) => ask({ door: more })}
@@ -124,6 +140,11 @@ function AtTheStove({ session, told }: { readonly session: Evening; readonly tol
         {told.early && <TooSoon live={told.early} now={now} told={told} />}
         {told.follows && who === null && <Follows onTakeOver={told.takeOver} />}
         <Faults told={told} />
+        {heard && (
+          <p role="status" className="px-5 py-1 text-lg text-faint sm:px-8" data-testid="heard">
+            {heard}
+          </p>
+        )}
         {wentBack !== null && (
           <p role="status" className="bg-soft px-5 py-2 text-lg sm:px-8">
             The clock of this device was put back by {wentBack} min; times follow it, and nothing told is lost.

@@ -25,6 +25,8 @@ interface PanelProps {
   readonly quiet: boolean;
   readonly follow: boolean;
   readonly pretend: boolean;
+  /** Whether the browser can listen, whether it does, and what it heard last. */
+  readonly voice: { readonly listening: 'here' | 'sends it away' | null; readonly on: boolean; readonly heard: string };
   /** A window that only follows shows everything, and tells nothing. */
   readonly leads: boolean;
   /** What every step is doing. */
@@ -41,7 +43,7 @@ const MOST_COMING = 12;
 
 /** What an evening seldom needs: another hour, a dish less, a burner that fails, a note, the calls, and everything that was told. */
 export function EveningPanel(panel: PanelProps) {
-  const { session, told, quiet, follow, pretend, leads, steps, onDoor, onTrouble, onClose } = panel;
+  const { session, told, quiet, follow, pretend, voice, leads, steps, onDoor, onTrouble, onClose } = panel;
   const standing = standingEvents(session.events);
   const dropped = new Set(standing.flatMap((event) => (event.kind === 'dropped' ? [event.dish] : [])));
   const failed = new Set(standing.flatMap((event) => (event.kind === 'failed' ? [event.unit] : [])));
@@ -50,7 +52,7 @@ export function EveningPanel(panel: PanelProps) {
   const coming = steps
     .filter(({ status, step }) => (status === 'waiting' || status === 'due') && step.kind === 'step')
     .slice(0, MOST_COMING);
-  const put = (name: 'quiet' | 'follow' | 'pretend', value: boolean) =>
+  const put = (name: 'quiet' | 'follow' | 'pretend' | 'voice', value: boolean) =>
     void pantry().settings.put({ name, value: value ? 'on' : 'off' });
   const act = (press: () => void) => () => {
     press();
@@ -142,6 +144,16 @@ export function EveningPanel(panel: PanelProps) {
                 </Button>
               )}
             </Row>
+            {voice.listening && (
+              <Row title="By voice">
+                <TickBox big value={voice.on} onChange={(value) => put('voice', value)}>
+                  Listen for “done”, “not yet”, “what next”, “how long”, in English.{' '}
+                  {voice.listening === 'here'
+                    ? 'What is heard stays on this device.'
+                    : 'This browser sends what it hears to its maker to be understood: everything said in the kitchen while this is on.'}
+                </TickBox>
+              </Row>
+            )}
             <Row title="Instruments">
               <TickBox big value={pretend} onChange={(value) => put('pretend', value)}>
                 Show a pretended probe and scale, to see what a real one would do: they measure nothing and move nothing

@@ -5,6 +5,8 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { Evening } from '@/core/live/evening';
+import { standingEvents } from '@/core/live/events';
+import { eatersOf } from '@/core/live/guests';
 import { stoveAt } from '@/core/live/stove';
 import type { Plan } from '@/core/plan/plan';
 import { pantry, type StoredMeal } from '@/store/db';
@@ -95,7 +97,9 @@ interface CardProps {
 }
 
 function MealCard({ meal, plan, session, kitchen, now }: CardProps) {
-  const table = tableInstant(meal);
+  // At the stove the hour is the one agreed there, and so are those who eat.
+  const table = session?.tableAt ?? tableInstant(meal);
+  const people = session ? eatersOf(session.meal, standingEvents(session.events)) : meal.people;
   const base = `/meals/${encodeURIComponent(meal.id)}`;
   return (
     <li className="flex flex-col border-t-3 border-ink bg-paper p-5">
@@ -107,9 +111,9 @@ function MealCard({ meal, plan, session, kitchen, now }: CardProps) {
           {meal.name}
         </Link>
       </h2>
-      <p className="mt-1 text-4xl font-semibold">{meal.hour}</p>
+      <p className="mt-1 text-4xl font-semibold">{format(table, 'HH:mm')}</p>
       <p className="mt-2 text-faint">
-        {meal.people} at the table · {meal.dishIds.length} dishes · {kitchen}
+        {people} at the table · {meal.dishIds.length} dishes · {kitchen}
       </p>
       <p className="mt-4 min-h-12 flex-1">{comesNext(meal, plan, session, now)}</p>
       <p className="mt-3 flex flex-wrap gap-x-4">

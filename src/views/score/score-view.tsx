@@ -108,7 +108,7 @@ export function ScoreView() {
   if (!plan) return null;
   const told = hand && hand.told.key === (selected ?? '') ? hand.told.words : '';
   const dishIds = meal.dishes.map((dish) => dish.id);
-  const present = now === null ? null : minutesToTable({ tableAt: tableInstant(meal) }, now);
+  const present = now === null ? null : minutesToTable({ tableAt: session?.tableAt ?? tableInstant(meal) }, now);
   return (
     <div className="mt-1 flex flex-1 flex-col">
       <div

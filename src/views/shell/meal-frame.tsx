@@ -7,6 +7,7 @@ import { usePathname } from 'next/navigation';
 import { createContext, useContext, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { lacksVessel } from '@/core/meal/missing-vessels';
+import { tableInstant } from '@/core/plain/wall-clock';
 import { verdictCalled } from '@/core/plan/beginning';
 import { provenGiven } from '@/core/plan/proven';
 import { sayOddsChange } from '@/core/plan/say-odds';
@@ -14,6 +15,7 @@ import { missingAdded, wantsWayOut } from '@/core/remedies/ways-out';
 import { DEFER, findingsOf, heeded } from '@/core/safety/findings';
 import { pantry } from '@/store/db';
 import { carryOut, openMeal, printOf } from '@/store/meals';
+import { openSession } from '@/store/sessions';
 import { Button } from '@/ui/button';
 import { useNow } from '@/ui/clock';
 import { useTitle } from '@/ui/title';
@@ -50,6 +52,7 @@ const LEAVES = [
 
 /** Name, leaves and verdict of a meal around its views. */
 export function MealFrame({ id, children }: { readonly id: string; readonly children: React.ReactNode }) {
+  const evening = useLiveQuery(() => openSession(pantry(), id), [id]);
   const opened = useLiveQuery(async () => (await openMeal(pantry(), id)) ?? null, [id]);
   const meal = opened?.meal;
   const written = opened?.written;
@@ -76,6 +79,7 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
     );
   }
   const base = `/meals/${encodeURIComponent(id)}`;
+  const agreed = evening && evening.tableAt !== tableInstant(meal) ? format(evening.tableAt, 'HH:mm') : null;
   return (
     <MealContext value={{ meal, written, planned }}>
       <div
@@ -87,7 +91,8 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
             {meal.name}
           </h1>
           <p className="text-faint">
-            {format(new Date(`${meal.day}T12:00`), 'EEEE d MMMM')} · {meal.people} at the table · {meal.hour} ·{' '}
+            {format(new Date(`${meal.day}T12:00`), 'EEEE d MMMM')} · {meal.people} at the table ·{' '}
+            {agreed === null ? meal.hour : `${meal.hour} on the menu, ${agreed} agreed at the stove`} ·{' '}
             {meal.kitchen.name}
           </p>
         </div>

@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest';
+import { commandIn, sayHowLong, sayNext } from './voice';
+
+describe('what is said to the stove', () => {
+  it('is understood as cooks say it', () => {
+    const said: readonly (readonly [string, string | null])[] = [
+      ['Done.', 'done'],
+      ["it's ready", 'done'],
+      ['That is done', 'done'],
+      ['not yet', 'not yet'],
+      ['Not done yet!', 'not yet'],
+      ['it’s not ready', 'not yet'],
+      ['it needs longer', 'not yet'],
+      ["What's next?", 'what next'],
+      ['what do I do now', 'what next'],
+      ['how long', 'how long'],
+      ['How much longer is that', 'how long'],
+    ];
+    for (const [words, command] of said) expect(commandIn(words), words).toBe(command);
+  });
+
+  it('is not taken out of a conversation', () => {
+    for (const words of [
+      '',
+      'I was done with that job years ago, you know',
+      'pass me the salt',
+      'the kids have gone',
+      'there you go',
+    ])
+      expect(commandIn(words), words).toBeNull();
+  });
+
+  it('is answered in a sentence', () => {
+    const live = (name: string, more: object) =>
+      ({ step: { name, dishName: 'Barley' }, status: 'running', startAt: 600_000, endAt: 300_000, ...more }) as never;
+    const stove = {
+      now: [live('fry', {})],
+      watching: [live('simmer', { endAt: 0 })],
+      next: [live('drain', { status: 'waiting' })],
+    } as never;
+    expect(sayNext(stove, 0)).toBe('Now: fry, Barley. Next: drain, Barley, in 10 min.');
+    expect(sayHowLong({ tableAt: 1_200_000 } as never, stove, 60_000)).toBe(
+      'fry, Barley: 4 min. simmer, Barley: over. 19 min to the table.',
+    );
+    expect(sayNext({ now: [], watching: [], next: [] } as never, 0)).toBe('Nothing for the hands.');
+  });
+});

@@ -1,0 +1,52 @@
+import { printSpan } from '@/core/plain/span';
+import { type LiveStep, minutesToTable, type Session } from './session';
+import type { Stove } from './stove';
+
+/** What can be said to the stove. */
+export type SpokenCommand = 'done' | 'not yet' | 'what next' | 'how long';
+
+/** What a cook says for each; longest first, so that "not done yet" is no "done". */
+const PHRASES: readonly (readonly [RegExp, SpokenCommand])[] = [
+  [
+    /\bnot (?:done |ready |there )?yet\b|\bnot (?:done|ready|there)\b|\bneeds? (?:more time|longer)\b|\bmore time\b/,
+    'not yet',
+  ],
+  [/\bwhat(?:'s| is| comes)? next\b|\bwhat now\b|\bwhat (?:do|should|shall) i do\b|^next$/, 'what next'],
+  [/\bhow (?:long|much time|much longer)\b|\bhow many minutes\b/, 'how long'],
+  [/\b(?:it's |it is |that's |that is |i'm |i am )?(?:done|ready|finished)\b|^(?:it is |it's )?there$/, 'done'],
+];
+
+/** More words than this are talk, not a command. */
+const MOST_WORDS = 7;
+
+/** The command in what was heard; null where there is none, or where it is one side of a conversation. */
+export function commandIn(heard: string): SpokenCommand | null {
+  const words = heard
+    .toLowerCase()
+    .replaceAll(/[’`]/g, "'")
+    .replaceAll(/[.,!?]/g, '')
+    .trim();
+  if (words === '' || words.split(/\s+/).length > MOST_WORDS) return null;
+  return PHRASES.find(([pattern]) => pattern.test(words))?.[1] ?? null;
+}
+
+/** "Next: drain, Barley, in 4 min." */
+export function sayNext({ now, next }: Stove, at: number): string {
+  const [first] = now;
+  const then = next[0];
+  const is = first ? `Now: ${first.step.name}, ${first.step.dishName}.` : 'Nothing for the hands.';
+  const comes = then
+    ? ` Next: ${then.step.name}, ${then.step.dishName}, in ${printSpan(Math.max(0, (then.startAt - at) / 60_000))}.`
+    : '';
+  return `${is}${comes}`;
+}
+
+/** "Onions, 4 min. Simmer, 12 min. 40 min to the table." */
+export function sayHowLong(session: Pick<Session, 'tableAt' | 'plan'>, { now, watching }: Stove, at: number): string {
+  const left = ({ step, endAt }: LiveStep) =>
+    `${step.name}, ${step.dishName}: ${endAt > at ? printSpan((endAt - at) / 60_000) : 'over'}.`;
+  const running = [...now, ...watching].filter(({ status }) => status === 'running').slice(0, 3);
+  const away = -minutesToTable(session, at);
+  const table = away > 0 ? `${printSpan(away)} to the table.` : 'The hour has come.';
+  return [...running.map(left), table].join(' ');
+}

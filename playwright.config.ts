@@ -13,6 +13,8 @@ export default defineConfig({
   reporter: [['list']],
   use: {
     ...devices['Desktop Chrome'],
+    // What is not there after so long will not come: a test says so instead of waiting for its own end.
+    actionTimeout: 90_000,
     baseURL: `http://localhost:${PORT}`,
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Europe/Berlin',

@@ -17,6 +17,8 @@ export interface StoredPlan {
   readonly mealId: string;
   readonly print: string;
   readonly plan: Plan;
+  /** The same meal's plan from before its beginning was behind the clock. */
+  readonly earlier?: Plan;
 }
 
 export const SETTINGS = [

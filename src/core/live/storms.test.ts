@@ -1,15 +1,20 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import { scaleDish } from '@/core/dish/scale';
 import { chop, dish, follow, fry, item, leave, pot, waits } from '@/core/dish/write';
 import { readUnit } from '@/core/meal/keys';
 import type { Plan } from '@/core/plan/plan';
 import { seededRandom } from '@/core/schedule/random';
 import { drainedGrain, mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
+import { mealAsItIs } from './as-it-is';
+import { fixedAt } from './at-the-door';
 import { cuesAt, dangerAt } from './cues';
 import type { NewEvent } from './events';
+import { QUICK_DISHES } from './quick-dishes';
+import { mishapsOf } from './rescues';
 import { liveSteps, type Session } from './session';
 import { cookThrough } from './testing/simulate';
 
-const EVENINGS = 100;
+const EVENINGS = 70;
 const MINUTE = 60_000;
 const TABLE = Date.UTC(2026, 10, 28, 18, 0);
 
@@ -90,6 +95,29 @@ function stormOf(random: () => number) {
     }
     if (chance('guest', 0.01)) return { kind: 'hour', minutes: [10, 20, -5][Math.floor(random() * 3)]! };
     if (chance('dropped', 0.005)) return { kind: 'dropped', dish: 'drained' };
+    if (chance('door', 0.02)) {
+      const more = [3, 1, -1][Math.floor(random() * 3)]!;
+      return { kind: 'guests', more, fixed: fixedAt(session, more, now) };
+    }
+    const bread = QUICK_DISHES[Math.floor(random() * QUICK_DISHES.length)]!;
+    if (chance('added', 0.015)) return { kind: 'added', dish: bread.id, made: { ...scaleDish(bread, 3), servings: 3 } };
+    const patientOf = any ?? steps.findLast(({ status }) => status === 'done');
+    const sick = mealAsItIs(session, now).dishes.find(({ id }) => id === patientOf?.step.dishId);
+    if (sick && patientOf && chance('wrong', 0.02)) {
+      const mishaps = mishapsOf({ meal: mealAsItIs(session, now), dish: sick, live: patientOf, at: now });
+      const ways = mishaps
+        .flatMap(({ ways }) => ways)
+        .filter(({ does }) => does.every(({ kind }) => kind === 'rescued'));
+      const way = ways[Math.floor(random() * ways.length)];
+      if (way) return way.does[0]!;
+    }
+    const later = steps.filter(({ status }) => status === 'waiting');
+    const before = later[Math.floor(random() * later.length)];
+    if (before && chance('already', 0.01)) return { kind: 'settled', key: before.step.key, when: now };
+    if (any?.step.person && chance('handed', 0.02)) {
+      const other = meal.kitchen.people.find(({ id }) => id !== any.step.person!.id);
+      if (other) return { kind: 'handed', key: any.step.key, person: other.id };
+    }
     const waiting = steps.find(({ status }) => status === 'waiting');
     if (waiting && chance('skip', 0.005)) return { kind: 'skipped', key: waiting.step.key };
     if (chance('note', 0.01)) return { kind: 'note', text: 'Smells good' };
@@ -107,6 +135,7 @@ describe(`${EVENINGS} stormy evenings`, () => {
       const source = seededRandom(seed);
       const random = () => source.next();
       const slow = 0.8 + random() * 0.7;
+      let glances = 0;
       let log: Session['events'] = [];
       const throttled = random() < 0.3;
       const { session } = await cookThrough({
@@ -116,14 +145,19 @@ describe(`${EVENINGS} stormy evenings`, () => {
         truth: ({ minutes }) => Math.max(1, minutes * slow * (0.8 + random() * 0.6)),
         // A tab in the background is woken once a minute or not at all for a while.
         glance: () => (throttled && random() < 0.1 ? 6 + random() * 14 : 0.5 + random()),
+        rounds: 2,
         mishap: stormOf(random),
         onGlance: (now, at) => {
-          expect(now.events.slice(0, log.length), `seed ${seed}`).toEqual(log);
-          log = now.events;
-          // Replayed from text at the same instant everything is the same.
-          expect(JSON.stringify(liveSteps(JSON.parse(JSON.stringify(now)), at))).toBe(
-            JSON.stringify(liveSteps(now, at)),
-          );
+          // What was told stands as it was told, in its order.
+          if (now.events !== log) {
+            expect(JSON.stringify(now.events.slice(0, log.length)) === JSON.stringify(log), `seed ${seed}`).toBe(true);
+            log = now.events;
+          }
+          // Replayed from text at the same instant everything is the same; looked at now and then, for it is long.
+          if (glances++ % 7 === 0)
+            expect(JSON.stringify(liveSteps(JSON.parse(JSON.stringify(now)), at))).toBe(
+              JSON.stringify(liveSteps(now, at)),
+            );
           const cues = cuesAt(now, at);
           for (const live of liveSteps(now, at)) {
             const danger = dangerAt(live);
@@ -163,6 +197,10 @@ describe(`${EVENINGS} stormy evenings`, () => {
       'after',
       'turned-down',
       'to-oven',
+      'guests',
+      'added',
+      'rescued',
+      'settled',
     ])
       expect([...kinds], kind).toContain(kind);
   }, 300_000);

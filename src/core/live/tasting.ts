@@ -92,7 +92,10 @@ export function isToTaste(dish: Dish, live: LiveStep, steps: readonly LiveStep[]
   if (dish.grain || !dish.lands) return false;
   const own = steps.filter((each) => each.step.dishId === dish.id);
   const simmers = own.filter(
-    (each) => each.step.station.sort === 'burner' && each.step.attention !== 'hands' && each.step.minutes >= 5,
+    ({ step }) =>
+      (step.station.sort === 'burner' || step.station.sort === 'oven') &&
+      step.attention !== 'hands' &&
+      step.minutes >= 5,
   );
   const last = simmers.at(-1);
   if (!last) return false;

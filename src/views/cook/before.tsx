@@ -6,11 +6,11 @@ import { useState } from 'react';
 import { EARLIER_ANSWERS, type Earlier, type EarlierAnswer, earlierThan, settling } from '@/core/live/settle';
 import type { Meal } from '@/core/meal/meal';
 import { tableInstant } from '@/core/plain/wall-clock';
-import type { Plan } from '@/core/plan/plan';
 import { pantry } from '@/store/db';
 import { beginSession, openSession, tell, wasPutAway } from '@/store/sessions';
 import { Button } from '@/ui/button';
 import { useNow } from '@/ui/clock';
+import type { PlanState } from '@/views/shell/use-plan';
 
 /** What was planned so long ago is likely done, ms. */
 const LONG_AGO = 3 * 3_600_000;
@@ -18,19 +18,19 @@ const LONG_AGO = 3 * 3_600_000;
 /** Before an evening begins: what is first, and the press that begins. */
 export function Before({
   meal,
-  plan,
-  refusals,
+  planned,
 }: {
   readonly meal: Meal;
-  readonly plan: Plan | null;
-  readonly refusals: readonly { readonly sentence: string }[];
+  readonly planned: Pick<PlanState, 'plan' | 'refusals' | 'earlier'>;
 }) {
+  const { refusals, earlier: before } = planned;
+  const plan = before ?? planned.plan;
   const [busy, setBusy] = useState(false);
   const [answers, setAnswers] = useState<Readonly<Record<string, EarlierAnswer>>>({});
   const now = useNow(30_000);
   const putAway = useLiveQuery(() => wasPutAway(pantry(), meal), [meal]);
-  const first = plan?.steps[0];
-  const canBegin = plan && first && refusals.length === 0;
+  const first = planned.plan?.steps[0] ?? plan?.steps[0];
+  const canBegin = plan && first && (before !== null || refusals.length === 0);
   const stored = putAway && (
     <p className="mb-6 max-w-prose text-lg" data-testid="put-away">
       This evening is put away.{' '}
@@ -61,7 +61,7 @@ export function Before({
     const said = earlierThan(plan, tableAt, instant).flatMap((each) =>
       settling(each, answerOf(each, instant), tableAt, instant),
     );
-    await beginSession(pantry(), meal, plan, instant)
+    await beginSession(pantry(), meal, said.length > 0 ? plan : (planned.plan ?? plan), instant)
       .then(async () => {
         const session = said.length > 0 ? await openSession(pantry(), meal.id) : undefined;
         if (session) await tell(pantry(), session.id, said, instant);

@@ -37,7 +37,7 @@ export function CookView() {
   const { meal, planned } = useMeal();
   const told = useSession(meal.id);
   if (told.session === undefined) return <p className="mt-10 text-faint">Opening the evening…</p>;
-  if (told.session === null) return <Before meal={meal} plan={planned.plan} refusals={planned.refusals} />;
+  if (told.session === null) return <Before meal={meal} planned={planned} />;
   return <AtTheStove session={told.session} told={told} />;
 }
 

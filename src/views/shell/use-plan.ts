@@ -14,6 +14,8 @@ import { askPlanner, stopPlanning } from '@/workers/planner';
 export interface PlanState {
   readonly plan: Plan | null;
   readonly refusals: readonly Refusal[];
+  /** The plan of before, where its beginning is behind the clock by now: some of it may have been done. */
+  readonly earlier: Plan | null;
   /** Still looking for a better plan. */
   readonly settling: boolean;
   /** A first plan is taking longer than usual; it is being looked for with more time. */
@@ -36,6 +38,7 @@ export function usePlan(meal: Meal | undefined): PlanState {
   const [state, setState] = useState<Omit<PlanState, 'settle'>>({
     plan: null,
     refusals: [],
+    earlier: null,
     settling: false,
     long: false,
     firstAfter: null,
@@ -90,7 +93,13 @@ async function planAnew(
   const kept = await pantry().plans.get(meal.id);
   const stillAhead = kept?.plan.steps.every((step) => step.start >= notBefore);
   if (kept && kept.print === print && (stillAhead || past)) {
-    show({ plan: kept.plan, refusals: past ? [past] : [], settling: false, firstAfter: 0 });
+    show({
+      plan: kept.plan,
+      earlier: kept.earlier ?? null,
+      refusals: past ? [past] : [],
+      settling: false,
+      firstAfter: 0,
+    });
     return;
   }
   if (past) {
@@ -98,7 +107,8 @@ async function planAnew(
     return;
   }
   const begun = performance.now();
-  show({ settling: true, long: false, firstAfter: null, oddsBefore: null });
+  const earlier = kept?.print === print ? (kept.earlier ?? kept.plan) : null;
+  show({ earlier, settling: true, long: false, firstAfter: null, oddsBefore: null });
   const known = before?.mealId === meal.id ? before : kept?.plan;
   let first = true;
   const ask = (seconds: number) =>
@@ -126,5 +136,5 @@ async function planAnew(
   }
   const oddsBefore = (before?.mealId === meal.id && before.odds) || null;
   show({ plan: result.plan, refusals: [], settling: false, long: false, oddsBefore });
-  await pantry().plans.put({ mealId: meal.id, print, plan: result.plan });
+  await pantry().plans.put({ mealId: meal.id, print, plan: result.plan, ...(earlier ? { earlier } : {}) });
 }

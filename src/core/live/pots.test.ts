@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
-import { asLearned, learnFrom, unlearned } from '@/core/log/lessons';
-import { lookBack } from '@/core/log/look-back';
+import { asLearned, learnFrom, NOTHING_LEARNED, unlearned } from '@/core/log/lessons';
+import { lookBack, proposalsFor } from '@/core/log/look-back';
 import { measuresOf } from '@/core/log/records';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { planMeal } from '@/core/plan/plan-meal';
@@ -110,6 +110,26 @@ describe('an evening by what is really in the pots', () => {
     expect(onions.real / onions.planned).toBeGreaterThan(1.7);
     const [broth] = measuresOf(evening);
     expect(broth!.real).toBeLessThan(broth!.thought);
+    // It is told afterwards, and what went in after a taste is there from the beginning next time.
+    const salted: Evening = {
+      ...evening,
+      events: [
+        ...evening.events,
+        {
+          id: 'taste',
+          at: TABLE,
+          kind: 'tasted',
+          dish: soup.id,
+          sense: 'flat',
+          gave: { name: 'fine salt', amount: { quantity: 0.5, unit: 'tsp' } },
+        },
+      ],
+    };
+    const proposals = proposalsFor(salted, NOTHING_LEARNED, [beef, soup]);
+    expect(proposals.find(({ id }) => id.startsWith('measured'))!.says).toMatch(/^Count on about .* of .*broth/);
+    const salt = proposals.find(({ id }) => id.startsWith('added fine salt'))!;
+    const tsp = (of: typeof soup) => of.ingredients.find(({ name }) => name === 'fine salt')!.amount.quantity;
+    expect(tsp(salt.dish!) - tsp(soup)).toBeCloseTo((0.5 * soup.servings) / 5, 5);
   });
 
   it('teaches how much broth there is: the next time it is known before', () => {

@@ -1,15 +1,17 @@
-import type { Dish } from '@/core/dish/dish';
+import type { Dish, Ingredient } from '@/core/dish/dish';
 import { grainParts } from '@/core/dish/grain-of';
 import { KEEPING, keepsOf } from '@/core/dish/keeping';
 import { firstTableAt } from '@/core/live/as-it-is';
 import type { Evening } from '@/core/live/evening';
 import { type Rating, standingEvents } from '@/core/live/events';
-import { dishesOf } from '@/core/live/guests';
+import { cookedFor, dishesOf } from '@/core/live/guests';
 import { liveSteps } from '@/core/live/session';
+import { rememberedOf } from '@/core/live/tasting';
 import { scaledFor } from '@/core/meal/scaled';
-import { scaleAmount } from '@/core/units/amount';
+import { printAmount, scaleAmount } from '@/core/units/amount';
+import { printThing } from '@/core/units/thing';
 import type { Lessons } from './lessons';
-import { recordsOf, type StepRecord } from './records';
+import { type MeasureRecord, measuresOf, recordsOf, type StepRecord } from './records';
 
 const MINUTE = 60_000;
 const DAY = 1440 * MINUTE;
@@ -117,6 +119,8 @@ export function proposalsFor(evening: Evening, lessons: Lessons, dishes: readonl
   const back = lookBack(evening);
   return [
     ...timeProposals(back.records, lessons),
+    ...measuresOf(evening).flatMap(measureProposals),
+    ...dishes.flatMap((dish) => addedProposals(evening, dish)),
     ...back.landed.flatMap((each) => tasteProposals(evening, each, dishes)),
   ];
 }
@@ -137,6 +141,44 @@ function timeProposals(records: readonly StepRecord[], lessons: Lessons): NextTi
         dish: null,
       },
     ];
+  });
+}
+
+/** Less off than this share is as thought. */
+const WORTH_SHARE = 0.05;
+
+/** What was measured: the plan learns it by itself, and the cook is told. */
+function measureProposals({ key, dishId, dishName, name, thought, real }: MeasureRecord): NextTime[] {
+  if (Math.abs(real / thought - 1) < WORTH_SHARE) return [];
+  const ml = (of: number) => printAmount({ quantity: of, unit: 'ml' });
+  return [
+    {
+      id: `measured ${key}`,
+      dishId,
+      says: `Count on about ${ml(real)} of ${name}.`,
+      because: `${dishName}: ${ml(thought)} were thought of, and ${ml(real)} were there.`,
+      dish: null,
+    },
+  ];
+}
+
+/** What went in after a taste goes in from the beginning, where the dish has it by the same measure. */
+function addedProposals(evening: Evening, dish: Dish): NextTime[] {
+  const portions = cookedFor(evening.meal, dish.id, standingEvents(evening.events));
+  return rememberedOf([evening], dish.id).map(({ name, amount }): NextTime => {
+    const share = dish.servings / portions;
+    const has = dish.ingredients.find((item) => item.name === name && item.amount.unit === amount.unit);
+    const more = (item: Ingredient) =>
+      item === has
+        ? { ...item, amount: { ...amount, quantity: item.amount.quantity + amount.quantity * share } }
+        : item;
+    return {
+      id: `added ${name} ${dish.id}`,
+      dishId: dish.id,
+      says: `${printThing(amount, name)} more.`,
+      because: `You added it to ${dish.name} after tasting.`,
+      dish: has ? { ...dish, ingredients: dish.ingredients.map(more) } : null,
+    };
   });
 }
 

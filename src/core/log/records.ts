@@ -91,6 +91,7 @@ export function recordsOf(evening: Evening): readonly StepRecord[] {
 export interface MeasureRecord {
   /** `kitchen/dish/product`. */
   readonly key: string;
+  readonly dishId: string;
   readonly dishName: string;
   readonly name: string;
   readonly thought: number;
@@ -118,6 +119,7 @@ export function measuresOf(evening: Evening): readonly MeasureRecord[] {
     const key = yieldKey(evening.meal.kitchen.id, read.dish, event.product);
     found.set(key, {
       key,
+      dishId: read.dish,
       dishName: dish?.name ?? read.dish,
       name: measure.name,
       thought: measure.thoughtMl,

@@ -2,6 +2,7 @@ import { allergensIn } from '@/core/dish/diet';
 import { own } from '@/core/plain/record';
 import type { Amount, Unit } from '@/core/units/amount';
 import { readQuantity } from '@/core/units/measures';
+import { COLUMN } from './taken-apart';
 
 /** A line of a recipe's ingredients, read. */
 export interface ReadIngredient {
@@ -91,9 +92,30 @@ const UNIT_WORDS: Readonly<Record<string, readonly [Unit, number]>> = {
   slices: ['slice', 1],
   sheet: ['sheet', 1],
   sheets: ['sheet', 1],
+  'cup-of-250': ['cup', 1],
   piece: ['piece', 1],
   pieces: ['piece', 1],
 };
+/** Measures of more than one word, in several languages, as one word that is known. */
+const LONG_UNITS: readonly (readonly [RegExp, string])[] = [
+  [/(?:c\.?|cuill(?:[eè]re|\.)?s?)\s*à\s*(?:s(?:oupe)?\b\.?|soupe)|\bc\.?\s?à\.?\s?s\b\.?/gi, 'tbsp'],
+  [/(?:c\.?|cuill(?:[eè]re|\.)?s?)\s*à\s*(?:c(?:af[eé])?\b\.?|caf[eé])|\bc\.?\s?à\.?\s?c\b\.?/gi, 'tsp'],
+  [/\b(?:EL|Esslöffel|cucharadas?|yemek kaşığı)(?![\p{L}])/giu, 'tbsp'],
+  [/\b(?:TL|Teelöffel|cucharaditas?|çay kaşığı|tatlı kaşığı)(?![\p{L}])/giu, 'tsp'],
+  [/(?:قاشق غذاخوری|قاشق سوپخوری|ملعقة كبيرة|ملاعق كبيرة|बड़ा चम्मच|बड़े चम्मच)/gu, 'tbsp '],
+  [/(?:قاشق چای ?خوری|قاشق مرباخوری|ملعقة صغيرة|ملاعق صغيرة|छोटा चम्मच|छोटे चम्मच)/gu, 'tsp '],
+  [/\b(?:tazas?|tasses?|su bardağı|Tassen?)(?![\p{L}])/giu, 'cup-of-250 '],
+  [/(?:پیمانه|لیوان|كوب|أكواب|कप)/gu, 'cup-of-250 '],
+  [/(?:گرم|غرام|جرام|ग्राम)/gu, 'g '],
+  [/(?:کیلو(?:گرم)?|كيلو(?:غرام|جرام)?|किलो)/gu, 'kg '],
+  [/(?:میلی ?لیتر|مل(?![\p{L}])|मिली)/gu, 'ml '],
+  [/(?:لیتر|لتر|लीटर)/gu, 'l '],
+  [/\b(?:Stück|unidades|adet|عدد)(?![\p{L}])/giu, 'pieces'],
+  [/\b(?:Zehen?|gousses?|dientes?|diş)(?![\p{L}])/giu, 'cloves'],
+  [/\b(?:Prisen?|pinc[eé]es?|pizcas?|tutam)(?![\p{L}])/giu, 'pinch'],
+  [/\b(?:Bund|bottes?|manojos?|demet)(?![\p{L}])/giu, 'bunch'],
+  [/\b(?:Dosen?|latas?|bo[iî]tes?|kutu)(?![\p{L}])/giu, 'tin'],
+];
 const SIZES = /^(large|small|medium|big|heaped|level|generous|good|fresh|ripe|whole|of)\s+/i;
 /** No line for an ingredient is longer: what comes after is kept in its words only. */
 const LONGEST = 500;
@@ -105,10 +127,12 @@ const BULLET = /^[\s\-–—•*·▢☐□]+/;
 export function readIngredient(line: string): ReadIngredient | null {
   const words = line.replace(BULLET, '').replace(/\s+/g, ' ').trim();
   if (words === '' || /:$/.test(words)) return null;
-  const bare = words
-    .slice(0, LONGEST)
-    .replace(/ ?\([^()]*\)/g, '')
-    .trim();
+  const bare = withPlainUnits(
+    words
+      .slice(0, LONGEST)
+      .replace(/ ?\([^()]*\)/g, '')
+      .trim(),
+  );
   const juice = bare.match(/^(?:the )?((?:finely |grated )?(?:juice|zest)(?: and (?:juice|zest))?) of (.+)$/i);
   if (juice) {
     const inner = readIngredient(juice[2]!);
@@ -137,6 +161,29 @@ export function readIngredient(line: string): ReadIngredient | null {
     allergens: allergensIn(plain),
     sure: quantity !== null,
   };
+}
+
+/** "300ml/½ pint", "1 lb / 450 g": the first measure counts, and the other says the same. */
+const SAME_AGAIN =
+  /^(\s*[\d.,/⁄½¼¾⅓⅔⅛ ]*\d?[½¼¾⅓⅔⅛]?\s*(?:kg|g|ml|l|oz|lbs?|cups?|tbsp|tsp|pints?))\s*[/|]\s*[\d.,½¼¾⅓⅔⅛ ]+\s*(?:fl\.?\s*)?(?:kg|g|ml|l|oz|lbs?|cups?|pints?|quarts?)\b\.?/i;
+
+/** A line with its measures as words that are known, in whatever language, and said once. */
+function withPlainUnits(line: string): string {
+  const known = LONG_UNITS.reduce((text, [pattern, unit]) => text.replace(pattern, ` ${unit} `), westernDigits(line));
+  return known
+    .replace(/\s+/g, ' ')
+    .trim()
+    .replace(SAME_AGAIN, '$1')
+    .replace(/^(\S*\d\S*(?: [a-z]+)?) [–—-] (?=\D)/i, '$1 ');
+}
+
+/** Figures of other scripts as 0 to 9. */
+function westernDigits(text: string): string {
+  return text.replace(/\p{Nd}/gu, (digit) => {
+    const code = digit.codePointAt(0)!;
+    const zero = [0x30, 0x660, 0x6f0, 0x966].find((start) => code >= start && code < start + 10);
+    return zero === undefined ? digit : String(code - zero);
+  });
 }
 
 /** "pinch of salt": one of it. */
@@ -180,8 +227,23 @@ function leadingUnit(
   counted: boolean,
 ): { readonly unit: Unit; readonly times: number; readonly after: string } {
   const rest = text.replace(SIZES, '');
-  const found = rest.match(/^([a-z]+)\.?\s+(?:of\s+)?(.+)$/i);
+  const found = rest.match(/^([a-z][a-z\d-]*)\.?\s+(?:(?:of|de|d'|von|di)\s+)?(.+)$/i);
   const known = found && counted ? own(UNIT_WORDS, found[1]!.toLowerCase()) : undefined;
   if (found && known) return { unit: known[0], times: known[1], after: found[2]!.replace(SIZES, '') };
   return { unit: 'piece', times: 1, after: rest };
+}
+
+const AND =
+  /^((?:fine |sea |coarse |table )*salt)(?: and | & |, )((?:freshly )?(?:ground )?(?:black |white )?pepper)\b(.*)$/i;
+
+/** A line with all that it names: "salt & pepper" is two things, and so are two columns of amounts side by side. */
+export function readIngredients(line: string): readonly ReadIngredient[] {
+  const columns = line.split(COLUMN);
+  const isList = columns.length > 1 && columns.every((each) => /^\W*(?:\d|[½¼¾⅓⅔])/.test(each));
+  const parts = isList ? columns : [line];
+  return parts.flatMap((part) => {
+    const both = part.replace(BULLET, '').trim().match(AND);
+    const read = both ? [both[1]! + both[3]!, both[2]! + both[3]!].map(readIngredient) : [readIngredient(part)];
+    return read.flatMap((each) => (each ? [both ? { ...each, words: part.replace(BULLET, '').trim() } : each] : []));
+  });
 }

@@ -8,6 +8,8 @@ export interface RecipeParts {
   readonly instructions: readonly string[];
   /** Minutes told for the whole, where they are. */
   readonly minutes: number | null;
+  /** Lines that are none of these: headings, asides, what was not understood. */
+  readonly others?: readonly string[];
 }
 
 /** A recipe taken apart, or why it is none. */
@@ -19,6 +21,9 @@ export type PartsResult =
 export const MOST_BYTES = 1_000_000;
 /** The most lines that are read as a recipe. */
 export const MOST_LINES = 400;
+
+/** What stands between two columns once they are plain text. */
+export const COLUMN = ' – ';
 
 /** Text without tags, entities or control signs: what is left is words, whatever it was. */
 export function plainText(text: string): string {
@@ -35,6 +40,10 @@ export function plainText(text: string): string {
       )
       // biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is taken out
       .replace(/[\u0000-\u0008\u000b-\u001f\u007f]/g, ' ')
+      // Stars and underscores of marked-up text say how it looks, not what it is.
+      .replace(/(\*\*|__|`)(?=\S)(.+?)(?<=\S)\1/g, '$2')
+      // Columns: what stands after a tab belongs to what stands before it.
+      .replace(/(?<=\S)[ \u00a0]*\t[ \t\u00a0]*(?=\S)/g, COLUMN)
       .replace(/[ \t\u00a0]+/g, ' ')
       .replace(/ \n/g, '\n')
       .replace(/\n /g, '\n')
@@ -101,10 +110,43 @@ function sign(code: number): string {
   return code >= 32 && code < 0x110000 && code !== 60 && code !== 62 ? String.fromCodePoint(code) : ' ';
 }
 
-/** Servings in "Serves 4 to 6", "4 portions", "Makes about 8", 4; null where there are none. */
+const SERVING_WORDS: Readonly<Record<string, number>> = {
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  eight: 8,
+  ten: 10,
+  twelve: 12,
+};
+const COUNT = String.raw`(\d{1,3}|${Object.keys(SERVING_WORDS).join('|')})`;
+const RANGE = String.raw`${COUNT}(?:\s*(?:-|–|to|or|bis|à|a)\s*${COUNT})?`;
+/** "Serves about 8", "Servings: 4", "for six", "6 portions": the number beside the word that it belongs to. */
+const SERVINGS: readonly RegExp[] = [
+  new RegExp(
+    String.raw`\b(?:serves|servings?|makes|yields?|feeds|portions?|portionen|personen|personnes|parts|raciones|porciones|porsiyon|kişilik)\b\s*:?\s*(?:about|approx\.?|around|ca\.?|up to)?\s*${RANGE}`,
+    'i',
+  ),
+  new RegExp(
+    String.raw`${RANGE}\s*(?:servings?|portions?|people|persons?|helpings|portionen|personen|personnes|parts|raciones|porciones|personas|porsiyon|kişilik)\b`,
+    'i',
+  ),
+  new RegExp(String.raw`^(?:\W*)(?:for|für|pour|para)\s+${RANGE}\b(?!\s*(?:min|h))`, 'i'),
+];
+/** A number with hardly a word beside it, and no word of time. */
+const ALONE = new RegExp(String.raw`^\D{0,24}?${RANGE}\D{0,24}$`, 'i');
+const TIME = /\b(?:min|minutes?|hours?|hrs?|prep|cook|ready|total)\b/i;
+
+/** Servings in "Serves 4 to 6", "4 portions", "Makes about 8", "For six", 4; null where there are none. A time beside it is none. */
 export function readServings(text: string): number | null {
-  const match = text.match(/(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?/);
+  const match =
+    SERVINGS.map((pattern) => text.match(pattern)).find((found) => found !== null) ??
+    (TIME.test(text) ? null : text.match(ALONE));
   if (!match) return null;
-  const middle = Math.round((Number(match[1]) + Number(match[2] ?? match[1])) / 2);
+  const value = (words: string) => own(SERVING_WORDS, words.toLowerCase()) ?? Number(words);
+  const low = value(match[1]!);
+  const middle = Math.round((low + value(match[2] ?? match[1]!)) / 2);
   return middle >= 1 && middle <= 200 ? middle : null;
 }

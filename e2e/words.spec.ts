@@ -39,10 +39,16 @@ function glance(page: Page) {
           steps,
           finished: document.querySelector('[data-testid="finished"]') !== null,
           asked: document.querySelector('[data-testid="too-soon"]') !== null,
+          // The answers to the first card stand apart from it.
           cards: held.map((card) => ({
             key: card.getAttribute('data-key') ?? '',
             words: (card.textContent ?? '').replaceAll(/\s+/g, ' '),
-            start: [...card.querySelectorAll('button')].some(({ textContent }) => textContent === 'begun'),
+            isFirst: card.getAttribute('data-testid') === 'focal',
+            start: [
+              ...(card.getAttribute('data-testid') === 'focal'
+                ? document.querySelectorAll('[data-testid="answers"] button')
+                : card.querySelectorAll('button')),
+            ].some(({ textContent }) => textContent === 'begun'),
           })),
           over: [...document.querySelectorAll('[data-testid="watched"]')].some((pot) =>
             pot.querySelector('[data-testid="countdown"]')?.textContent?.startsWith('+'),
@@ -87,7 +93,9 @@ async function missedWords(page: Page): Promise<readonly string[]> {
     const card = cards.find(({ key, start }) => start || ends(key) <= now);
     if (asked) await press(page.getByTestId('too-soon'), /yes, it had/);
     else if (card) {
-      const held = page.getByRole('region', { name: 'Now' }).locator(`[data-key="${card.key}"]`);
+      const held = card.isFirst
+        ? page.getByTestId('answers')
+        : page.getByRole('region', { name: 'Now' }).locator(`[data-key="${card.key}"]`);
       await press(held, card.start ? 'begun' : 'done');
     } else if (over) {
       const pot = page.getByTestId('watched').filter({ has: page.getByTestId('countdown').getByText(/^\+/) });

@@ -74,6 +74,43 @@ const VERBS: readonly (readonly [StepSort, RegExp])[] = [
   ],
 ];
 
+/** The same in other languages, as stems: German, French, Spanish, Turkish, Persian, Arabic, Hindi. */
+const ELSEWHERE: readonly (readonly [StepSort, RegExp])[] = [
+  ['marinate', /(?<!\p{L})(?:marinier|mariner|marinar|marine et)|در مواد بخوابان|تبّل|मैरिनेट/iu],
+  ['soak', /(?<!\p{L})(?:einweich|quellen lassen|tremper|remoj|ıslat)|خیس (?:کنید|بخور)|انقع|تنقع|भिगो/iu],
+  ['bake', /(?<!\p{L})(?:backen|überbacken|im ofen|au four|enfourner|hornea|al horno|fırın)|در فر|في الفرن|ओवन/iu],
+  [
+    'chill',
+    /(?<!\p{L})(?:kühl stellen|kalt stellen|au réfrigérateur|au frais|en la nevera|buzdolab)|در یخچال|في الثلاجة|फ्रिज/iu,
+  ],
+  [
+    'fry',
+    /(?<!\p{L})(?:anbraten|braten|anschwitzen|andünsten|rösten|revenir|rissoler|saisir|dorer|sofre[ií]|fre[ií]r|dorar|kavur|kızart)|تفت|سرخ کنید|اقل[يِ]|يُقلى|भून|तल/iu,
+  ],
+  [
+    'simmer',
+    /(?<!\p{L})(?:köcheln|schmoren|garen|dünsten|mijoter|cuire|cocer|a fuego lento|guisar|kısık ateşte|pişir|demle)|بپز|دم کنید|اطه|يطهى|ينضج|पका/iu,
+  ],
+  ['boil', /(?<!\p{L})(?:aufkochen|kochen|zum kochen|bouillir|ébullition|hervir|kayna)|بجوش|جوش بیا|يغلي|اغل|उबाल/iu],
+  [
+    'rest',
+    /(?<!\p{L})(?:ruhen|ziehen lassen|abkühlen|reposer|refroidir|reposar|enfriar|dinlen)|استراحت|يرتاح|اتركه|रहने दें/iu,
+  ],
+  [
+    'drain',
+    /(?<!\p{L})(?:abgießen|abtropfen|abseihen|waschen|égoutter|rincer|escurr|lavar|süz|yıka)|آبکش|صاف کنید|بشویید|صفّ|اغسل|छान|धो/iu,
+  ],
+  [
+    'chop',
+    /(?<!\p{L})(?:schneiden|hacken|würfeln|schälen|reiben|couper|hacher|émincer|éplucher|râper|picar|cortar|pelar|rallar|doğra|soy|rendele)|خرد کنید|رنده|پوست|قطّع|افرم|قشّر|काट|छील/iu,
+  ],
+  ['serve', /(?<!\p{L})(?:servieren|anrichten|servir|servez|servis)|سرو|قدّم|يقدم|परोस/iu],
+  [
+    'mix',
+    /(?<!\p{L})(?:mischen|vermengen|rühren|zugeben|hinzu|dazu|würzen|mélang|ajout|versez?|verser|incorpor|assaisonn|mezcl|añad|agreg|ech[ae]|karıştır|ekle|koy)|مخلوط|اضافه|بریزید|هم بزنید|اخلط|أضف|اسكب|मिला|डाल/iu,
+  ],
+];
+
 /** Minutes that such a step usually takes where none are said. Common practice, no source. */
 const USUAL: Readonly<Record<StepSort, Minutes>> = {
   soak: { shortest: 30, likely: 45, longest: 90 },
@@ -90,27 +127,58 @@ const USUAL: Readonly<Record<StepSort, Minutes>> = {
   serve: { shortest: 1, likely: 2, longest: 4 },
 };
 
+/** Words that look like something to do and are none: the meat, the pan, what is left, what is not to happen. */
+const NO_VERBS =
+  /\b(?:the )?rest of\b|\b(?:the|with|of|add|lamb|beef|pork|turkey|lean|raw) mince\b|\boff the heat\b|\b(?:do not|don['’]t|without|never|not) (?:let(?:ting)? (?:it|them) )?(?:boil|brown|stir|lift|open|cover|overcook|burn|colou?r)(?:ing)?\b|\b(?:frying|sauté|roasting|baking|grill|griddle) ?(?:pan|tin|tray|sheet|dish|paper|parchment|powder|soda)\b|\bsoup\b|\b(?:cooking|mixing|serving|chopping) (?:liquid|water|time|bowl|dish|plate|board|spoon)s?\b|\ba slice of\b|\b(?:boiling|simmering|chilled|cool|cold|iced|hot) (?:salted )?(?:water|stock|broth|oil)\b|\bgrated zest\b/gi;
+/** "Let them colour", "let it bubble": what they do, not that they are left. */
+const LET: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:let|allow) (?:it|them|the [a-z]+)(?: to)? (?:colou?r|brown|fry|sizzle|soften|crisp)\b/gi, 'fry'],
+  [/\b(?:let|allow) (?:it|them|the [a-z]+)(?: to)? (?:bubble|simmer|cook|reduce|blip)\b/gi, 'simmer'],
+  [/\b(?:let|allow) (?:it|them|the [a-z]+)(?: to)? (?:boil|come to the boil)\b/gi, 'boil'],
+];
+/** "Preheat the oven to 200 °C" asks nothing: the plan warms it by itself. What else the sentence says does. */
+const PREHEAT =
+  /(?:\bfirst,? )?\b(?:pre-?heat|heat) (?:the |your |an )?oven\b(?: to)?[^,;.]*?(?=,|;|\.|$|\band\b|\bthen\b)(?:\s*(?:,|;|\band\b|\bthen\b)\s*)*/i;
+
+/** Work that goes on by itself through a night, or a day before: a slow cooker does not. */
+const RESTS: ReadonlySet<StepSort> = new Set(['soak', 'marinate', 'chill', 'rest']);
+
+/** What a sentence asks besides a warm oven. */
+export function withoutPreheating(sentence: string): string {
+  return sentence
+    .replace(PREHEAT, '')
+    .replace(/^[^\p{L}]+$/u, '')
+    .trim();
+}
+
 /** What a sentence of a recipe asks for; null for what asks nothing of the cook ("Preheat the oven": the plan warms it by itself). */
-export function classify(sentence: string): Guess | null {
-  if (/\bpre-?heat\b|\bheat the oven\b/i.test(sentence) && !/\bfry|brown|bake for|roast for/i.test(sentence))
-    return null;
-  const duration = readDuration(sentence);
-  const found = VERBS.map(([sort, pattern]) => [sort, sentence.match(pattern)] as const).filter(([, match]) => match);
-  const best = choose(found, sentence, duration !== null);
+export function classify(written: string): Guess | null {
+  const asked = withoutPreheating(written);
+  if (asked === '' || (asked !== written && !/[a-z]{3,}\s+[a-z]{2,}/i.test(asked))) return null;
+  const sentence = LET.reduce((text, [pattern, verb]) => text.replace(pattern, verb), asked).replace(NO_VERBS, ' … ');
+  const duration = readDuration(asked);
+  const found = [...VERBS, ...ELSEWHERE]
+    .map(([sort, pattern]) => [sort, sentence.match(pattern)] as const)
+    .filter(([, match]) => match);
+  const best = choose(found, sentence, duration !== null) ?? unnamedWork(asked, duration !== null);
   if (!best) return null;
   const [sort, words] = best;
   const until = sentence.match(/\buntil ([^.,;]+)/i);
   return {
     sort,
-    place: placeOf(sort, sentence),
+    place: placeOf(sort, asked),
     attention: ATTENTION[sort],
     minutes: duration?.minutes ?? USUAL[sort],
-    sortWords: words,
+    sortWords: words === '' ? null : words,
     minutesWords: duration?.words ?? null,
     doneWhen: until ? until[1]!.trim() : '',
-    meanwhile: /\b(?:meanwhile|in the meantime|while (?:the|it|they|this)|at the same time)\b/i.test(sentence),
+    meanwhile:
+      /\b(?:meanwhile|in the meantime|while (?:the|it|they|this)|at the same time|inzwischen|währenddessen|pendant ce temps|mientras tanto|bu (?:sırada|arada))\b|در این (?:فاصله|حین)|في هذه الأثناء|इस बीच/iu.test(
+        sentence,
+      ),
     dayBefore:
-      /\bovernight\b|\bthe (?:day|night|evening) before\b/i.test(sentence) || (duration?.minutes.likely ?? 0) >= 480,
+      /\bthe (?:day|night|evening) before\b/i.test(asked) ||
+      (RESTS.has(sort) && (/\bovernight\b/i.test(asked) || (duration?.minutes.likely ?? 0) >= 480)),
   };
 }
 
@@ -145,6 +213,20 @@ function choose(
     return [winner[0], winner[1]![0]];
   }
   return [first[0], first[1]![0]];
+}
+
+/**
+ * A sentence with a time and no verb that is known says what to do all the same: a temperature beside it is an oven, what is let or left rests,
+ * and of anything else its own minutes count.
+ */
+function unnamedWork(sentence: string, timed: boolean): readonly [StepSort, string] | null {
+  const cooks = /\bcook(?:ed|ing)?\b/i.test(sentence);
+  if (cooks && /\b(?:hot|oiled|frying) pan\b|\bwok\b|\bskillet\b/i.test(sentence)) return ['fry', 'cook'];
+  if (cooks) return ['simmer', 'cook'];
+  if (!timed) return null;
+  if (ovenOf(sentence) !== null || /\boven\b/i.test(sentence)) return ['bake', ''];
+  if (/\b(?:hob|stove|flame|burner|heat|pan|pot|lid|covered)\b/i.test(sentence)) return ['simmer', ''];
+  return /\b(?:let|leave|wait|pressure|until)\b/i.test(sentence) ? ['rest', ''] : ['mix', ''];
 }
 
 const ATTENTION: Readonly<Record<StepSort, Attention>> = {
@@ -184,6 +266,14 @@ function placeOf(sort: StepSort, sentence: string): Place {
 }
 
 function heatOf(sort: StepSort, sentence: string): Heat {
+  if (
+    /schwach|niedrig|petit feu|feu doux|fuego (?:lento|bajo)|kısık ateş|حرارت (?:ملایم|کم)|نار هادئة|धीमी आँच/iu.test(
+      sentence,
+    )
+  )
+    return 'low';
+  if (/starke[rn]? hitze|feu vif|fuego (?:fuerte|vivo)|yüksek ateş|harlı|حرارت زیاد|نار عالية|तेज़? आँच/iu.test(sentence))
+    return 'full';
   if (/\b(?:lowest|very low|barely)\b/i.test(sentence)) return 'lowest';
   if (/\blow(?:er)?(?: heat)?\b|\bgently\b/i.test(sentence)) return 'low';
   if (/\b(?:high|hot pan|very hot|rolling)\b/i.test(sentence)) return 'full';
@@ -197,6 +287,9 @@ export function ovenOf(sentence: string): number | null {
   if (celsius) return within(Number(celsius[1]));
   const fahrenheit = sentence.match(/(\d{3})\s*(?:°|degrees)?\s*F\b/);
   if (fahrenheit) return within(Math.round(celsiusOf(Number(fahrenheit[1])) / 5) * 5);
+  // "350, 25-30 min": a number that only an oven has, at the beginning of a short line.
+  const bare = sentence.match(/^\W*(\d{3})\s*(?:degrees|°)?\s*(?:,|for\b|–|-)/i);
+  if (bare) return within(Number(bare[1]) > 260 ? Math.round(celsiusOf(Number(bare[1])) / 5) * 5 : Number(bare[1]));
   const mark = sentence.match(/\bgas(?: mark)? ?(\d{1,2})\b/i);
   const degrees = mark && fahrenheitOfGasMark(Number(mark[1]));
   return degrees ? within(Math.round(celsiusOf(degrees) / 5) * 5) : null;

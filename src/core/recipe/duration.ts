@@ -1,5 +1,6 @@
 import type { Minutes } from '@/core/dish/dish';
 import { own } from '@/core/plain/record';
+import { westernDigits } from './digits';
 
 /** A duration in a sentence, with the words that said so. */
 export interface ReadDuration {
@@ -58,7 +59,8 @@ const SPREAD = 0.15;
 const FINDING_SPREAD = 0.3;
 
 /** The duration of what a sentence asks for, the longest where it says several; null when it says none. */
-export function readDuration(sentence: string): ReadDuration | null {
+export function readDuration(written: string): ReadDuration | null {
+  const sentence = westernDigits(written);
   const finding = /\buntil\b|\bor (?:so|longer)\b|\bbis\b|jusqu|\bhasta\b/i.test(sentence);
   const night = sentence.match(/\bovernight\b|\büber Nacht\b|\btoute la nuit\b|\btoda la noche\b|\bbir gece\b/iu);
   const found = [...quartersIn(sentence), ...spansIn(sentence)]

@@ -2,6 +2,7 @@ import { allergensIn } from '@/core/dish/diet';
 import { own } from '@/core/plain/record';
 import type { Amount, Unit } from '@/core/units/amount';
 import { readQuantity } from '@/core/units/measures';
+import { westernDigits } from './digits';
 import { COLUMN } from './taken-apart';
 
 /** A line of a recipe's ingredients, read. */
@@ -175,15 +176,6 @@ function withPlainUnits(line: string): string {
     .trim()
     .replace(SAME_AGAIN, '$1')
     .replace(/^(\S*\d\S*(?: [a-z]+)?) [–—-] (?=\D)/i, '$1 ');
-}
-
-/** Figures of other scripts as 0 to 9. */
-function westernDigits(text: string): string {
-  return text.replace(/\p{Nd}/gu, (digit) => {
-    const code = digit.codePointAt(0)!;
-    const zero = [0x30, 0x660, 0x6f0, 0x966].find((start) => code >= start && code < start + 10);
-    return zero === undefined ? digit : String(code - zero);
-  });
 }
 
 /** "pinch of salt": one of it. */

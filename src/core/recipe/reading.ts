@@ -1,8 +1,8 @@
 import type { Dish, Ingredient, Link, Step, VesselUse } from '@/core/dish/dish';
 import { dish as dishOf, follow, overnight, pot, waits } from '@/core/dish/write';
 import type { VesselKind } from '@/core/kitchen/kitchen';
-import { classify, type Guess, ovenOf } from './classify';
-import { type ReadIngredient, readIngredient } from './ingredient-line';
+import { classify, type Guess, ovenOf, withoutPreheating } from './classify';
+import { type ReadIngredient, readIngredient, readIngredients } from './ingredient-line';
 import { recipeInData } from './json-ld';
 import { MOST_BYTES, MOST_LINES, type PartsResult, plainText, type RecipeParts } from './taken-apart';
 import { recipeInText } from './text';
@@ -75,19 +75,19 @@ function takeApart(text: string): PartsResult {
 }
 
 function readParts(parts: RecipeParts): RecipeReading {
-  const ingredients = parts.ingredients
-    .flatMap((line) => readIngredient(line) ?? [])
-    .map((read, k) => ({ ...read, id: `i${k + 1}` }));
-  const notUnderstood = ingredients.filter(({ sure }) => !sure).map(({ words }) => words);
+  const listed = parts.ingredients.flatMap(readIngredients);
+  const all = parts.instructions.flatMap(sentences);
+  const ingredients = [...listed, ...saidInPassing(all, listed)].map((read, k) => ({ ...read, id: `i${k + 1}` }));
+  const notUnderstood = [...(parts.others ?? []), ...ingredients.filter(({ sure }) => !sure).map(({ words }) => words)];
   const steps: ReadStep[] = [];
   let oven: number | null = null;
-  for (const sentence of parts.instructions.flatMap(sentences)) {
+  for (const sentence of all) {
     oven = ovenOf(sentence) ?? oven;
     const guess = classify(sentence);
     if (!guess) {
       const before = steps.at(-1);
       // What asks nothing by itself belongs to the step before it.
-      if (/pre-?heat|heat the oven/i.test(sentence)) continue;
+      if (withoutPreheating(sentence) === '' || isOnlyHeat(sentence)) continue;
       if (before) steps[steps.length - 1] = { ...before, words: `${before.words} ${sentence}` };
       else notUnderstood.push(sentence);
       continue;
@@ -108,13 +108,37 @@ function readParts(parts: RecipeParts): RecipeReading {
   };
 }
 
+/** An oven's heat and nothing else: it stands at the step that it is for. */
+function isOnlyHeat(sentence: string): boolean {
+  return ovenOf(sentence) !== null && !/[a-z]{3,}/i.test(sentence.replace(/oven|fan|gas|mark|degrees|celsius/gi, ''));
+}
+
+/** An amount in the middle of a sentence, and what it is of: "add 200 ml of cream". */
+const IN_PASSING =
+  /(?<![\d.,/])(\d+(?:[.,/]\d+)?|[½¼¾⅓⅔]|\d+ ?[½¼¾])\s*(kg|g|ml|l|litres?|liters?|oz|lbs?|pounds?|cups?|tbsp|tsp|tablespoons?|teaspoons?|tins?|cans?|cloves?)\s+(?:of\s+)?((?:[a-zéèêü’'-]{1,20}\s?){1,3}?)(?=\s*(?:[,.;:()]|$|\b(?:and|or|to|in|into|with|for|until|over|on|at|from|then|which|that|if|so|while)\b))/gi;
+
+/** Ingredients whose amount is said only in the method, and whose name no line of the list has. */
+function saidInPassing(method: readonly string[], listed: readonly ReadIngredient[]): readonly ReadIngredient[] {
+  const found: ReadIngredient[] = [];
+  for (const sentence of method) {
+    for (const [words] of sentence.matchAll(IN_PASSING)) {
+      const read = readIngredient(words);
+      if (!read?.sure || /^(?:the|it|each|this|more|water)\b/i.test(read.name)) continue;
+      const last = read.name.toLowerCase().split(/\s+/).at(-1)!.replace(/s$/, '');
+      const isKnown = [...listed, ...found].some(({ name }) => name.toLowerCase().includes(last));
+      if (!isKnown) found.push(read);
+    }
+  }
+  return found;
+}
+
 /** A paragraph cut into its sentences; "then" begins a new one where something else is done. */
 function sentences(paragraph: string): readonly string[] {
   return paragraph
     .replace(/([.!?])\s+(?=[A-Z"“(])/g, '$1\n')
     .split(/\n|;\s+|,?\s+then\s+(?=(?:add|bake|chop|drain|fry|leave|rest|roast|serve|simmer|soak|stir|turn)\b)/)
     .map((sentence) => sentence.trim())
-    .filter((sentence) => /[a-z]{3}/i.test(sentence));
+    .filter((sentence) => /[\p{L}\p{M}]{2}/u.test(sentence));
 }
 
 const SMALL_WORDS = new Set([
@@ -150,16 +174,16 @@ function named(
   sentence: string,
   ingredients: readonly { readonly id: string; readonly name: string }[],
 ): readonly string[] {
-  const words = ` ${sentence.toLowerCase().replace(/[^a-zé\s]/g, ' ')} `;
+  const words = ` ${sentence.toLowerCase().replace(/[^\p{L}\p{M}\s]/gu, ' ')} `;
   const stands = (word: string) => {
     const stem = word.replace(/(?:es|s)$/, '');
-    return stem.length > 2 && new RegExp(`\\s${stem.replace(/[^a-zé]/g, '')}(?:es|s)?\\s`).test(words);
+    return stem.length > 2 && new RegExp(`\\s${stem.replace(/[^\p{L}\p{M}]/gu, '')}(?:es|s)?\\s`, 'u').test(words);
   };
   return ingredients
     .filter(({ name }) => {
       const own = name
         .toLowerCase()
-        .replace(/[^a-zé\s]/g, ' ')
+        .replace(/[^\p{L}\p{M}\s]/gu, ' ')
         .split(/\s+/)
         .filter((word) => word.length > 2 && !SMALL_WORDS.has(word));
       return own.some(stands);
@@ -184,10 +208,14 @@ export function unnamed({ ingredients, steps }: RecipeReading): readonly (ReadIn
 }
 
 /** Minutes that food off the heat may wait between two steps, and a hot pan between two. Guesses that err on the short side. */
-const BETWEEN = { cold: 240, hot: 5 } as const;
+const BETWEEN = { cold: 240, hot: 20, atOnce: 2 } as const;
+/** Words for what may not wait, and hot oil, which does not. */
+const AT_ONCE =
+  /\b(?:at once|immediately|straight away|right away|while (?:still )?hot|quickly)\b|\bhot (?:oil|fat)\b/i;
 
 /** The dish of a reading, as it stands after the cook has looked at it. What no step names goes into the first one. */
-export function dishFrom(reading: RecipeReading, id: string): Dish {
+export function dishFrom(whole: RecipeReading, id: string): Dish {
+  const reading = whole.steps.length > 0 ? whole : { ...whole, steps: [UNREAD] };
   const { name, servings, steps: read } = reading;
   const forgotten = unnamed(reading).map((each) => each.id);
   const links = linksOf(read);
@@ -238,6 +266,22 @@ export function dishFrom(reading: RecipeReading, id: string): Dish {
   });
 }
 
+/** Where no step was read: one to write. */
+const UNREAD: ReadStep = {
+  id: 's1',
+  words: 'No step was read from the recipe: write here what is done.',
+  uses: [],
+  sort: 'mix',
+  place: { at: 'board' },
+  attention: 'hands',
+  minutes: { shortest: 5, likely: 10, longest: 20 },
+  sortWords: null,
+  minutesWords: null,
+  doneWhen: '',
+  meanwhile: false,
+  dayBefore: false,
+};
+
 function nameOf({ sort, words }: ReadStep): string {
   const [, verb] =
     words
@@ -279,7 +323,8 @@ function linksOf(steps: readonly ReadStep[]): Link[] {
 
 function linkOf(from: ReadStep, to: ReadStep): Link {
   const hot = (step: ReadStep) => step.place.at === 'burner' || step.place.at === 'oven';
-  if (hot(from) && hot(to)) return follow(from.id, to.id, 0, BETWEEN.hot, 0);
+  if (AT_ONCE.test(to.words)) return follow(from.id, to.id, 0, BETWEEN.atOnce, 0);
+  if (hot(from) && hot(to)) return follow(from.id, to.id, 0, BETWEEN.hot, 2);
   if (hot(from)) return follow(from.id, to.id, 0, 30, 5);
   if (from.dayBefore) return overnight(follow(from.id, to.id, 0, 960));
   return follow(from.id, to.id, 0, BETWEEN.cold);

@@ -41,7 +41,7 @@ export function plainText(text: string): string {
       // biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is taken out
       .replace(/[\u0000-\u0008\u000b-\u001f\u007f]/g, ' ')
       // Stars and underscores of marked-up text say how it looks, not what it is.
-      .replace(/(\*\*|__|`)(?=\S)(.+?)(?<=\S)\1/g, '$2')
+      .replace(/(\*\*|__|`)(?=\S)(.{1,200}?)(?<=\S)\1/g, '$2')
       // Columns: what stands after a tab belongs to what stands before it.
       .replace(/(?<=\S)[ \u00a0]*\t[ \t\u00a0]*(?=\S)/g, COLUMN)
       .replace(/[ \t\u00a0]+/g, ' ')

@@ -176,8 +176,14 @@ function People({ work, who, onWho, now }: PeopleProps) {
           >
             <span className="block truncate text-lg">{each?.person.name ?? 'all'}</span>
             {each && (
-              <span className="block truncate text-base" data-verbatim>
-                {busyWords(each, now)}
+              <span className="block truncate text-base">
+                {each.doing ? (
+                  <>
+                    {each.doing.step.name} <span data-verbatim>{printCountdown(each.doing.endAt - now)}</span>
+                  </>
+                ) : (
+                  freeWords(each, now)
+                )}
               </span>
             )}
           </button>
@@ -187,8 +193,7 @@ function People({ work, who, onWho, now }: PeopleProps) {
   );
 }
 
-function busyWords({ doing, next }: AtWork, now: number): string {
-  if (doing) return `${doing.step.name} ${printCountdown(doing.endAt - now)}`;
+function freeWords({ next }: AtWork, now: number): string {
   if (!next) return 'free';
   return next.startAt <= now ? 'free now' : `free until ${format(next.startAt, 'HH:mm')}`;
 }

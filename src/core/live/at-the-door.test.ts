@@ -3,18 +3,15 @@ import { SHELF } from '@/core/dish/shelf';
 import { portionsOf } from '@/core/meal/meal';
 import { scaledFor } from '@/core/meal/scaled';
 import type { Plan } from '@/core/plan/plan';
-import { planMeal } from '@/core/plan/plan-meal';
-import { TEST_CLOCK } from '@/core/testing/clock';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf, planned } from '@/core/testing/meals';
 import { barleyLeeks, mushroomStock } from '@/demo/harvest';
 import { mealAsItIs } from './as-it-is';
 import { doorIdeas, fixedAt, waysAtTheDoor } from './at-the-door';
-import type { RestRequest } from './carry-on';
 import type { LiveEvent } from './events';
 import { QUICK_DISHES } from './quick-dishes';
 import { instantOf, liveSteps, type Session } from './session';
-import { tellAndPlan } from './testing/simulate';
+import { planRestIn, tellAndPlan } from './testing/simulate';
 
 const shelf = (name: string) => SHELF.find((dish) => dish.name === name)!;
 const first = shelf('Plain long grain rice');
@@ -25,8 +22,7 @@ let plan: Plan;
 beforeAll(async () => {
   plan = await planned(MEAL);
 });
-const planRest = ({ meal, progress, known }: RestRequest) =>
-  planMeal(meal, { progress, known, solve: { ...TEST_CLOCK, seconds: 5, rounds: 3, explain: false } });
+const planRest = planRestIn(3);
 
 /** An evening of which only the first dish has begun. */
 function halfBegun(): { readonly session: Session; readonly at: number } {

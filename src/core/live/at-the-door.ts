@@ -124,6 +124,7 @@ function sayMade({ ingredients }: Dish): string {
 /** A way that was planned for real. */
 export interface FoundDoor extends DoorIdea {
   readonly leadsTo: string;
+  /** How bad it is, in minutes late. */
   readonly weight: number;
 }
 

@@ -15,6 +15,7 @@ export interface HeldEvening extends Evening {
 
 /** An evening as it stood when its log was so long. */
 export interface Before extends Pick<Session, 'plan' | 'tableAt' | 'firstTable' | 'moved'> {
+  /** How many events its log had. */
   readonly events: number;
 }
 

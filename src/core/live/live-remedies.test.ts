@@ -1,17 +1,14 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/plan/plan';
-import { planMeal } from '@/core/plan/plan-meal';
-import { TEST_CLOCK } from '@/core/testing/clock';
 import { planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { mealAsItIs } from './as-it-is';
-import type { RestRequest } from './carry-on';
 import type { LiveEvent } from './events';
 import { type FoundRemedy, findWays, waysToTry } from './live-remedies';
 import { borneAsItIs, isTrouble, lateOffer, troubleOf } from './offer';
 import { instantOf, liveSteps, type Session } from './session';
-import { tellAndPlan } from './testing/simulate';
+import { planRestIn, tellAndPlan } from './testing/simulate';
 
 const MINUTE = 60_000;
 
@@ -41,8 +38,7 @@ function upTo(meal: Meal, plan: Plan, minute: number): { readonly session: Sessi
   };
 }
 
-const planRest = ({ meal, progress, known }: RestRequest) =>
-  planMeal(meal, { progress, known, solve: { ...TEST_CLOCK, seconds: 5, rounds: 2, explain: false } });
+const planRest = planRestIn(2);
 const find = (session: Session, at: number) => findWays(session, at, planRest);
 
 async function take(session: Session, way: FoundRemedy, at: number): Promise<Session> {

@@ -4,13 +4,10 @@ import { asLearned, learnFrom, NOTHING_LEARNED, unlearned } from '@/core/log/les
 import { lookBack, proposalsFor } from '@/core/log/look-back';
 import { measuresOf } from '@/core/log/records';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
-import { planMeal } from '@/core/plan/plan-meal';
-import { TEST_CLOCK } from '@/core/testing/clock';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf, planned } from '@/core/testing/meals';
 import { mealAsItIs } from './as-it-is';
 import { waysAtTheDoor } from './at-the-door';
-import type { RestRequest } from './carry-on';
 import type { Evening } from './evening';
 import { type NewEvent, standingEvents } from './events';
 import { dishesOf, withGuests } from './guests';
@@ -19,7 +16,7 @@ import { toMeasure } from './measuring';
 import { isTrouble, troubleOf } from './offer';
 import { instantOf, isFinished, type LiveStep, liveSteps, type Session } from './session';
 import { ladderOf, lookedAtStage } from './stages';
-import { tellAndPlan } from './testing/simulate';
+import { planRestIn, tellAndPlan } from './testing/simulate';
 
 const shelf = (name: string) => SHELF.find((dish) => dish.name === name)!;
 const beef = shelf('Beef and rice with dark onions');
@@ -31,8 +28,7 @@ let plan: Plan;
 beforeAll(async () => {
   plan = await planned(meal);
 });
-const planRest = ({ meal, progress, known }: RestRequest) =>
-  planMeal(meal, { progress, known, solve: { ...TEST_CLOCK, seconds: 5, rounds: 4, explain: false } });
+const planRest = planRestIn(4);
 
 const isOnions = ({ dishId, name }: PlannedStep) => dishId === beef.id && name.startsWith('onions');
 const isStrain = ({ step, status }: LiveStep) =>

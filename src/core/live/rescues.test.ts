@@ -1,16 +1,13 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
 import type { Plan } from '@/core/plan/plan';
-import { planMeal } from '@/core/plan/plan-meal';
-import { TEST_CLOCK } from '@/core/testing/clock';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf, planned } from '@/core/testing/meals';
 import { mealAsItIs } from './as-it-is';
-import type { RestRequest } from './carry-on';
 import type { LiveEvent } from './events';
 import { forgottenOf, mishapsOf, type Patient, type Rescue } from './rescues';
 import { instantOf, liveSteps, type Session } from './session';
-import { tellAndPlan } from './testing/simulate';
+import { planRestIn, tellAndPlan } from './testing/simulate';
 import { whatIf } from './what-if';
 
 const shelf = (name: string) => SHELF.find((dish) => dish.name === name)!;
@@ -23,8 +20,7 @@ let plan: Plan;
 beforeAll(async () => {
   plan = await planned(MEAL);
 });
-const planRest = ({ meal, progress, known }: RestRequest) =>
-  planMeal(meal, { progress, known, solve: { ...TEST_CLOCK, seconds: 5, rounds: 3, explain: false } });
+const planRest = planRestIn(3);
 
 /** All told as planned up to a minute. */
 function upTo(minute: number, meal = MEAL, whole = plan): { readonly session: Session; readonly at: number } {

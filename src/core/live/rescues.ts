@@ -42,6 +42,7 @@ export interface Patient {
   readonly meal: Meal;
   readonly dish: Dish;
   readonly live: LiveStep;
+  /** Milliseconds since 1970. */
   readonly at: number;
 }
 

@@ -14,7 +14,7 @@ import { mishapsOf } from './rescues';
 import { liveSteps, type Session } from './session';
 import { cookThrough } from './testing/simulate';
 
-const EVENINGS = 70;
+const EVENINGS = 40;
 const MINUTE = 60_000;
 const TABLE = Date.UTC(2026, 10, 28, 18, 0);
 

@@ -141,7 +141,7 @@ export function TopLine(line: TopLineProps) {
         <span className="hidden xl:block">
           <KeysSheet rows={KEYS} />
         </span>
-        <Button className="min-h-16 px-4 text-lg sm:px-5 short:min-h-12" onClick={onPanel}>
+        <Button className="min-h-16 px-4 text-lg sm:px-5" onClick={onPanel}>
           evening
         </Button>
       </span>
@@ -171,7 +171,7 @@ function People({ work, who, onWho, now }: PeopleProps) {
             key={id ?? 'all'}
             type="button"
             aria-pressed={who === id}
-            className={`min-h-16 min-w-0 rounded-lg px-3 text-left leading-tight short:min-h-12 ${each ? 'flex-1' : ''} ${who === id ? 'bg-soft text-ink' : 'text-faint'}`}
+            className={`min-h-16 min-w-0 rounded-lg px-3 text-left leading-tight ${each ? 'flex-1' : ''} ${who === id ? 'bg-soft text-ink' : 'text-faint'}`}
             onClick={() => onWho(id)}
           >
             <span className="block truncate text-lg">{each?.person.name ?? 'all'}</span>

@@ -34,9 +34,12 @@ const MEALS: readonly (readonly [name: string, meal: Meal])[] = [
     const meal = mealOf(dishes, { kitchen: largeKitchen, people: 4 });
     return [`the shelf: ${dishes[0]!.name} and others`, meal] as const;
   }),
-  ...SAMPLE_MEALS.map(({ setting, kitchen, dishes }) => {
-    return [setting.name, { ...setting, day: '2026-11-27', kitchen, dishes }] as const;
-  }),
+  // The two samples that have most in one pot; the others are made of what the shelf has too.
+  ...SAMPLE_MEALS.filter(({ setting }) => ['boat', 'shearing'].includes(setting.id)).map(
+    ({ setting, kitchen, dishes }) => {
+      return [setting.name, { ...setting, day: '2026-11-27', kitchen, dishes }] as const;
+    },
+  ),
 ];
 
 describe('the words at the stove', () => {

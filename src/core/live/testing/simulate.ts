@@ -1,4 +1,4 @@
-import { carryOn } from '@/core/live/carry-on';
+import { carryOn, type RestRequest } from '@/core/live/carry-on';
 import { changesThePlan, type LiveEvent, type NewEvent } from '@/core/live/events';
 import { type LiveStep, liveSteps, type Session } from '@/core/live/session';
 import type { Meal } from '@/core/meal/meal';
@@ -24,6 +24,12 @@ export interface Simulation {
   readonly onGlance?: (session: Session, now: number) => void;
   /** Hears of every re-plan. */
   readonly onPlanned?: (before: Session, after: Session, at: number) => void;
+}
+
+/** A planner for the rest of an evening, within so many rounds. */
+export function planRestIn(rounds: number) {
+  return ({ meal, progress, known }: RestRequest) =>
+    planMeal(meal, { progress, known, solve: { ...TEST_CLOCK, seconds: 5, rounds, explain: false } });
 }
 
 /** Tells an event and plans the rest, as the app does. The session goes through text, as it does when it is stored. */

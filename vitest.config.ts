@@ -17,6 +17,8 @@ export default defineConfig({
         test: {
           ...shared,
           name: 'unit',
+          // A store for whoever loads it first: what is loaded is shared among files.
+          setupFiles: ['fake-indexeddb/auto'],
           include: ['src/**/*.test.{ts,tsx}', 'tools/**/*.test.ts', 'bench/**/*.test.ts'],
           testTimeout: 300_000,
           // What a busy machine takes long for is planned before the tests, not measured by them.

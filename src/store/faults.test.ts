@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { describe, expect, it } from 'vitest';
 import { Pantry } from './db';

@@ -1,4 +1,3 @@
-import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { USUAL_ANSWERS } from '@/core/kitchen/usual';
 import { Pantry } from './db';

@@ -7,11 +7,14 @@ import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf, planned } from '@/core/testing/meals';
 import { barleyLeeks, mushroomStock } from '@/demo/harvest';
 import { mealAsItIs } from './as-it-is';
-import { doorIdeas, fixedAt, waysAtTheDoor } from './at-the-door';
+import { doorIdeas, fixedAt } from './at-the-door';
 import type { LiveEvent } from './events';
+import { dishesOf } from './guests';
+import { isTrouble } from './offer';
 import { QUICK_DISHES } from './quick-dishes';
 import { instantOf, liveSteps, type Session } from './session';
 import { planRestIn, tellAndPlan } from './testing/simulate';
+import { whatIf } from './what-if';
 
 const shelf = (name: string) => SHELF.find((dish) => dish.name === name)!;
 const first = shelf('Plain long grain rice');
@@ -72,11 +75,11 @@ describe('more people at the door', () => {
     expect(share.how).toContain(`a portion is ${Math.round(800 / 11)} % of what it was`);
     expect(share.how).toContain(`${second.name} is cooked for 11`);
     expect(ideas.map(({ id }) => id)).toEqual(expect.arrayContaining(QUICK_DISHES.map(({ id }) => id)));
-    const ways = await waysAtTheDoor(session, 3, at, planRest);
-    expect(ways).toHaveLength(ideas.length);
-    for (const way of ways) expect(way.leadsTo).toMatch(/lands in time|late|too long|no longer fit/);
-    expect(ways[0]!.leadsTo).toMatch(/lands in time/);
-    expect(ways.map(({ weight }) => weight)).toEqual(ways.map(({ weight }) => weight).toSorted((a, b) => a - b));
+    for (const { id, does } of ideas) {
+      const { trouble, leadsTo } = await whatIf(session, does, at, planRest);
+      expect(leadsTo, id).toMatch(/lands in time/);
+      expect(isTrouble(trouble), id).toBe(false);
+    }
   });
 
   it('brings the quick dish to the table with the rest', async () => {
@@ -91,6 +94,13 @@ describe('more people at the door', () => {
     expect(liveSteps(told, at).some(({ step }) => step.key === cut.key)).toBe(true);
     // It is not offered twice, and can be left out again.
     expect(doorIdeas(told, 1, at).some(({ id }) => id === 'extra-bread')).toBe(false);
+    // What is taken back is no dish of the evening any more.
+    const back = {
+      ...told,
+      events: [...told.events, { id: 'u', at, kind: 'undo', of: told.events.at(-1)!.id } as const],
+    };
+    expect(dishesOf(told).map(({ id }) => id)).toContain('extra-bread');
+    expect(dishesOf(back).map(({ id }) => id)).not.toContain('extra-bread');
     const without = await tellAndPlan(told, { kind: 'dropped', dish: 'extra-bread' }, at);
     expect(without.plan.steps.some(({ dishId }) => dishId === 'extra-bread')).toBe(false);
   });

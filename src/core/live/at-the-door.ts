@@ -1,22 +1,16 @@
 import type { Dish } from '@/core/dish/dish';
 import { litresOf } from '@/core/dish/grain-of';
-import { scaleDish } from '@/core/dish/scale';
 import { checkMeal } from '@/core/meal/check';
 import { type Meal, portionsOf } from '@/core/meal/meal';
 import { scaledFor } from '@/core/meal/scaled';
-import type { PlanResult } from '@/core/plan/plan-meal';
-import { type Tryable, tryOut } from '@/core/remedies/try-out';
+import type { Tryable } from '@/core/remedies/try-out';
 import { printAmount } from '@/core/units/amount';
-import { printThing } from '@/core/units/thing';
 import { listed } from '@/core/units/words';
 import { mealAsItIs } from './as-it-is';
-import type { RestRequest } from './carry-on';
 import type { NewEvent } from './events';
 import { WATER_MINUTES } from './looks';
-import { weightOf } from './offer';
-import { QUICK_DISHES } from './quick-dishes';
+import { quickFor } from './quick-dishes';
 import { liveSteps, type Session } from './session';
-import { whatIf } from './what-if';
 
 /**
  * Dishes that stay as large as they are when so many more come: those of which something has begun or is done, and those whose pots would be
@@ -69,18 +63,15 @@ export function doorIdeas(session: Session, more: number, at: number): readonly 
   const plain: DoorIdea = { id: 'share', says: 'share out what there is', how, does: [guests], effort: 0 };
   if (more <= 0) return [plain];
   const longer = loosened(session, meal, fixed, at);
-  const quick = QUICK_DISHES.filter(({ id }) => !meal.dishes.some((dish) => dish.id === id)).map(
-    (written): DoorIdea => {
-      const size = Math.ceil(more + FOR_ALL * meal.people);
-      const made = { ...scaleDish(written, size), servings: size };
-      return {
-        id: made.id,
-        says: `${made.name.charAt(0).toLowerCase()}${made.name.slice(1)}, for ${size}`,
-        how: sayMade(made),
-        does: [guests, { kind: 'added', dish: made.id, made }],
-        effort: written.steps.length,
-      };
-    },
+  const size = Math.ceil(more + FOR_ALL * meal.people);
+  const quick = quickFor(meal, size).map(
+    ({ made, name, takes }): DoorIdea => ({
+      id: made.id,
+      says: `${name}, for ${size}`,
+      how: takes,
+      does: [guests, { kind: 'added', dish: made.id, made }],
+      effort: made.steps.length,
+    }),
   );
   const stretched = longer.length === 0 ? [] : [stretch(guests, longer)];
   return [plain, ...stretched, ...quick];
@@ -115,35 +106,4 @@ function stretch(guests: NewEvent, longer: ReturnType<typeof loosened>): DoorIde
     does: [guests, ...longer.map(({ key, ml, until }) => ({ kind: 'water', key, ml, until }) as const)],
     effort: 0.5,
   };
-}
-
-function sayMade({ ingredients }: Dish): string {
-  return listed(ingredients.map(({ amount, name }) => printThing(amount, name)));
-}
-
-/** A way that was planned for real. */
-export interface FoundDoor extends DoorIdea {
-  readonly leadsTo: string;
-  /** How bad it is, in minutes late. */
-  readonly weight: number;
-}
-
-/** Plans each way and returns all, what fits best and asks least first. */
-export async function waysAtTheDoor(
-  session: Session,
-  more: number,
-  at: number,
-  planRest: (request: RestRequest) => Promise<PlanResult>,
-  signal?: { readonly aborted: boolean },
-): Promise<readonly FoundDoor[]> {
-  return tryOut<DoorIdea, FoundDoor>(
-    doorIdeas(session, more, at),
-    async (idea) => {
-      const { trouble, leadsTo } = await whatIf(session, idea.does, at, planRest);
-      return { ...idea, leadsTo, weight: weightOf(trouble) };
-    },
-    (a, b) => a.weight - b.weight,
-    ({ id }) => id,
-    signal ? { signal } : {},
-  );
 }

@@ -1,12 +1,16 @@
 import type { Dish } from '@/core/dish/dish';
 import { asLarge } from '@/core/dish/scale';
 import { type Meal, portionsOf } from '@/core/meal/meal';
-import type { StandingEvent } from './events';
+import { type StandingEvent, standingEvents } from './events';
 import type { Session } from './session';
 
-/** The dishes of an evening, what came to it later too. */
+/** The dishes of an evening, what came to it later and was not taken back too. */
 export function dishesOf({ meal, events }: Pick<Session, 'meal' | 'events'>): readonly Dish[] {
-  return [...meal.dishes, ...events.flatMap((event) => (event.kind === 'added' ? [event.made] : []))];
+  return [...meal.dishes, ...addedIn(standingEvents(events))];
+}
+
+function addedIn(events: readonly StandingEvent[]): readonly Dish[] {
+  return events.flatMap((event) => (event.kind === 'added' ? [event.made] : []));
 }
 
 /** How many eat, by all that was told. */
@@ -28,7 +32,7 @@ export function cookedFor(meal: Meal, dishId: string, events: readonly StandingE
 
 /** The meal for all who eat: what could still grow has grown, what could not is as large as it was, and what was added is as large as it was made. */
 export function withGuests(meal: Meal, events: readonly StandingEvent[]): Meal {
-  const added = events.flatMap((event) => (event.kind === 'added' ? [event.made] : []));
+  const added = addedIn(events);
   const people = eatersOf(meal, events);
   if (people === meal.people && added.length === 0) return meal;
   const now = { ...meal, people };

@@ -7,7 +7,7 @@ import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf, planned } from '@/core/testing/meals';
 import { mealAsItIs } from './as-it-is';
-import { waysAtTheDoor } from './at-the-door';
+import { doorIdeas } from './at-the-door';
 import type { Evening } from './evening';
 import { type NewEvent, standingEvents } from './events';
 import { dishesOf, withGuests } from './guests';
@@ -62,8 +62,8 @@ async function anEvening(): Promise<Session> {
       await tell({ kind: 'measured', key: strain.step.key, product: measure.product, ml, does: 'topped up' }, at);
     }
     if (minute >= -30 && once('door')) {
-      const ways = await waysAtTheDoor(session, 3, at, planRest);
-      for (const said of ways.find(({ does }) => does.some(({ kind }) => kind === 'added'))!.does) await tell(said, at);
+      const bread = doorIdeas(session, 3, at).find(({ id }) => id === 'extra-bread')!;
+      for (const said of bread.does) await tell(said, at);
     }
     if (isTrouble(troubleOf(session)) && minute % 4 === 0) {
       const [way] = await findWays(session, at, planRest);

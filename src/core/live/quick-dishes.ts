@@ -1,5 +1,9 @@
 import type { Dish } from '@/core/dish/dish';
+import { scaleDish } from '@/core/dish/scale';
 import { chop, dish, follow, fry, item, leave, pot, rest, waits, work } from '@/core/dish/write';
+import type { Meal } from '@/core/meal/meal';
+import { printThing } from '@/core/units/thing';
+import { listed } from '@/core/units/words';
 
 /**
  * What a house has on a shelf and a cook can set beside a meal with guests at the door. Each is written for one; amounts and minutes are
@@ -74,3 +78,24 @@ export const QUICK_DISHES: readonly Dish[] = [
     lands: { step: 'dress', waits: waits('warm', 20, 45, 'covered') },
   }),
 ];
+
+/** A quick dish of a size, as it is offered. */
+export interface QuickOffer {
+  readonly made: Dish;
+  /** Its name in the middle of a sentence. */
+  readonly name: string;
+  /** What goes in, measured. */
+  readonly takes: string;
+}
+
+/** What is quick and not in a meal yet, for so many portions. */
+export function quickFor({ dishes }: Pick<Meal, 'dishes'>, portions: number): readonly QuickOffer[] {
+  return QUICK_DISHES.filter(({ id }) => !dishes.some((dish) => dish.id === id)).map((written) => {
+    const made = scaleDish(written, portions);
+    return {
+      made,
+      name: `${made.name.charAt(0).toLowerCase()}${made.name.slice(1)}`,
+      takes: listed(made.ingredients.map(({ amount, name }) => printThing(amount, name))),
+    };
+  });
+}

@@ -2,7 +2,6 @@ import type { Dish, Ingredient } from '@/core/dish/dish';
 import { isHot, stepsFrom } from '@/core/dish/foods';
 import { grainParts } from '@/core/dish/grain-of';
 import { ruleFor } from '@/core/dish/rules';
-import { scaleDish } from '@/core/dish/scale';
 import type { Food } from '@/core/food/food';
 import { foodsOf } from '@/core/food/known';
 import { stepKey } from '@/core/meal/keys';
@@ -12,7 +11,7 @@ import { printAmount } from '@/core/units/amount';
 import { printThing } from '@/core/units/thing';
 import { capital } from '@/core/units/words';
 import type { MendingStep, NewEvent } from './events';
-import { QUICK_DISHES } from './quick-dishes';
+import { quickFor } from './quick-dishes';
 import type { LiveStep } from './session';
 import { litresInPot } from './tasting';
 
@@ -279,18 +278,15 @@ function fallenWays({ meal, dish }: Patient): readonly Rescue[] {
     does: [dropped],
     caution,
   };
-  const instead = QUICK_DISHES.filter(({ id }) => !meal.dishes.some((each) => each.id === id)).map(
-    (written): Rescue => {
-      const made = scaleDish(written, meal.people);
-      return {
-        id: made.id,
-        says: `${made.name.charAt(0).toLowerCase()}${made.name.slice(1)} in its place`,
-        how: made.ingredients.map(({ amount, name }) => printThing(amount, name)).join(', '),
-        minutes: made.steps.reduce((sum, { minutes }) => sum + minutes.likely, 0),
-        does: [dropped, { kind: 'added', dish: made.id, made }],
-        caution,
-      };
-    },
+  const instead = quickFor(meal, meal.people).map(
+    ({ made, name, takes }): Rescue => ({
+      id: made.id,
+      says: `${name} in its place`,
+      how: takes,
+      minutes: made.steps.reduce((sum, { minutes }) => sum + minutes.likely, 0),
+      does: [dropped, { kind: 'added', dish: made.id, made }],
+      caution,
+    }),
   );
   return [without, ...instead];
 }

@@ -80,6 +80,7 @@ export function Board({ session, told, at, now, acts, pretend }: BoardProps) {
                 now={now}
                 tint={colour(session, live.step.dishId)}
                 pretend={pretend}
+                steps={steps}
               />
             ))}
           </ul>

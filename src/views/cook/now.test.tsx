@@ -74,7 +74,7 @@ describe('the words at the stove', () => {
           });
           for (const live of stove.watching) {
             show(live, 'watched', () => (
-              <Watched session={evening} live={live} told={told} now={now} tint="" pretend={false} />
+              <Watched session={evening} live={live} told={told} now={now} tint="" pretend={false} steps={steps} />
             ));
           }
         },

@@ -58,7 +58,7 @@ export function Focal({ session, live, told, now, steps }: StepProps & NowProps)
       {step.amounts.length > 0 && <p className="mt-3 text-2xl">{step.amounts.join(' · ')}</p>}
       {measure && <HowMuch key={step.key} session={session} live={live} measure={measure} told={told} />}
       {step.doneWhen && <p className="mt-2 text-xl text-faint">Until: {step.doneWhen}</p>}
-      <Taste session={session} live={live} told={told} now={now} />
+      <Taste session={session} live={live} told={told} now={now} steps={steps} />
       {step.learned !== undefined && <p className="mt-2 text-lg text-faint">{sayLearned(step)}</p>}
       {step.cautions.map((caution) => (
         <p key={caution} className="mt-3 border-l-4 border-ember pl-3 text-lg">

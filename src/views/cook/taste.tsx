@@ -4,7 +4,8 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { mealAsItIs } from '@/core/live/as-it-is';
 import type { Evening } from '@/core/live/evening';
-import { type LiveStep, liveSteps } from '@/core/live/session';
+import { dishesOf } from '@/core/live/guests';
+import type { LiveStep } from '@/core/live/session';
 import { isToTaste, rememberedOf, sayRemembered, tasteSteps } from '@/core/live/tasting';
 import { printThing } from '@/core/units/thing';
 import { pantry } from '@/store/db';
@@ -16,10 +17,12 @@ interface TasteProps {
   readonly live: LiveStep;
   readonly told: Pick<Telling, 'tasted'>;
   readonly now: number;
+  /** What every step is doing. */
+  readonly steps: readonly LiveStep[];
 }
 
 /** A spoon of it, what the tongue finds, one small step, and again; with what was added on other evenings. */
-export function Taste({ session, live, told, now }: TasteProps) {
+export function Taste({ session, live, told, now, steps }: TasteProps) {
   const [open, setOpen] = useState(false);
   const [sense, setSense] = useState<string | null>(null);
   const [given, setGiven] = useState(0);
@@ -30,17 +33,16 @@ export function Taste({ session, live, told, now }: TasteProps) {
       .toArray();
     return sayRemembered(rememberedOf(over, dishId));
   }, [dishId]);
-  const meal = mealAsItIs(session, now);
-  const dish = meal.dishes.find(({ id }) => id === dishId);
-  if (!dish || !isToTaste(dish, live, liveSteps(session, now), now)) return null;
-  const steps = tasteSteps(meal, dishId);
-  const chosen = steps.find((step) => step.sense === sense);
+  const dish = dishesOf(session).find(({ id }) => id === dishId);
+  if (!dish || !isToTaste(dish, live, steps, now)) return null;
   if (!open)
     return (
       <Button className="mt-3 min-h-16 text-xl" onClick={() => setOpen(true)}>
         taste it
       </Button>
     );
+  const small = tasteSteps(mealAsItIs(session, now), dishId);
+  const chosen = small.find((step) => step.sense === sense);
   return (
     <section aria-label={`Taste ${dish.name}`} className="mt-4 border-l-4 border-line pl-4" data-testid="taste">
       <p className="text-xl text-faint">A clean spoon, cooled a moment. How is it? {before}</p>
@@ -50,7 +52,7 @@ export function Taste({ session, live, told, now }: TasteProps) {
             right
           </Button>
         </li>
-        {steps.map((step) => (
+        {small.map((step) => (
           <li key={step.sense}>
             <Button
               className={`min-h-16 w-full text-lg leading-tight ${step.sense === sense ? 'outline-3 outline-ember' : ''}`}

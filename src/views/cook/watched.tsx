@@ -33,10 +33,12 @@ interface WatchedProps {
   readonly tint: string;
   /** Whether pretended instruments may be shown. */
   readonly pretend: boolean;
+  /** What every step is doing. */
+  readonly steps: readonly LiveStep[];
 }
 
 /** A pot on the heat: its clock, its sign, its next look; and, when it is looked at, three answers. */
-export function Watched({ session, live, told, now, tint, pretend }: WatchedProps) {
+export function Watched({ session, live, told, now, tint, pretend, steps }: WatchedProps) {
   const [opened, setOpened] = useState(false);
   const { step, stands } = live;
   // Which of several pots a button is for, for whoever hears it.
@@ -101,7 +103,7 @@ export function Watched({ session, live, told, now, tint, pretend }: WatchedProp
             </p>
           )}
           {ladder && <Stages live={live} ladder={ladder} told={told} now={now} />}
-          <Taste session={session} live={live} told={told} now={now} />
+          <Taste session={session} live={live} told={told} now={now} steps={steps} />
           <span className="mt-3 grid auto-cols-fr grid-flow-col gap-2 sm:inline-flex sm:flex-wrap sm:gap-3">
             <Button big className={NARROW} aria-label={tells('not yet')} onClick={notYet}>
               not yet

@@ -73,6 +73,8 @@ describe('signs in stages', () => {
     expect(of('the raw smell is gone')).toBe('raw: sweet');
     expect(of('thick, and no more sour')).toBe('thick: thick');
     expect(of('it falls apart when stirred')).toBe('soft: falls');
+    expect(of('the peas crush against the pot')).toBe('soft: soft');
+    expect(of('no more bubbling to be heard')).toBe('listen: quiet');
     expect(of('it sounds hollow')).toBe('loaf: hollow');
     expect(of('it bubbles all over')).toBe('boil: rolls');
     const softened = { name: 'soften onion', says: 'Soften the leeks in the fat without colour.' };

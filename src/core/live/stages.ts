@@ -213,7 +213,7 @@ const LADDERS: Readonly<Record<LadderId, Kind>> = {
 const SIGNS: readonly (readonly [sign: RegExp, ladder: LadderId, target: string])[] = [
   [/bends|snaps?\b/, 'parboil', 'bends'],
   [/white (?:point|heart)/, 'parboil', 'point'],
-  [/(?:no bubbling|nothing bubbles).*heard|^quiet|falls? silent/, 'listen', 'quiet'],
+  [/(?:no (?:more )?bubbling|nothing bubbles).*heard|^quiet|falls? silent/, 'listen', 'quiet'],
   [/craters?|surface is dry/, 'grain', 'craters'],
   [/fork|comes? (?:off|from) the bone/, 'fork', 'turns'],
   [/fat (?:parts|begins to part|stands)|oil (?:parts|separates)/, 'fat', 'fat parts'],
@@ -225,7 +225,7 @@ const SIGNS: readonly (readonly [sign: RegExp, ladder: LadderId, target: string]
   [/(?:dark|brown) crust|browned? all round|brown(?:ed)? on both sides|brown spots/, 'crust', 'brown'],
   [/\bthick|coats|comes off the side/, 'thick', 'thick'],
   [/falls? apart/, 'soft', 'falls'],
-  [/\btender\b|\bsoft\b|crushes|knife goes in/, 'soft', 'soft'],
+  [/\btender\b|\bsoft\b|\bcrush(?:es)?\b|knife goes in/, 'soft', 'soft'],
   [/brown at the edges|dark at the edges/, 'roast', 'brown'],
 ];
 

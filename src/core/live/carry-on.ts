@@ -55,6 +55,26 @@ export async function carryOn(
   return { plan, tableAt, moved: whatMoved(session.plan, plan, fixed, words), fits: true };
 }
 
+const CLOCK = 'The clock has moved on';
+/** Milliseconds for which the words after an answer stay in front. */
+const READ_WITHIN = 60_000;
+
+/**
+ * Plans by the clock alone, when nobody told anything. What the last answer led to was perhaps not read yet: for a minute it stays in
+ * front, and what the clock moved is said after it.
+ */
+export async function carryOnByClock(
+  session: Session,
+  at: number,
+  planRest: (request: RestRequest) => Promise<PlanResult>,
+): Promise<CarriedOn> {
+  const carried = await carryOn(session, at, CLOCK, planRest);
+  const last = session.events.at(-1);
+  if (!last || at - last.at > READ_WITHIN || session.moved === '') return carried;
+  const said = session.moved.split(` ${CLOCK}`)[0]!;
+  return said.startsWith(CLOCK) ? carried : { ...carried, moved: `${said} ${carried.moved}` };
+}
+
 /** The plan the cook knows, with what was moved to another burner where it stands now. */
 function knownAsItIs(session: Session): KnownPlan {
   const known = knownPlan(session.plan);

@@ -3,7 +3,7 @@ import type { Plan } from '@/core/plan/plan';
 import { planMeal } from '@/core/plan/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
-import { carryOn } from './carry-on';
+import { carryOn, carryOnByClock } from './carry-on';
 import { cuesAt } from './cues';
 import { type LiveEvent, lastTakenBack, standingEvents } from './events';
 import { isOutOfDate, progressAt } from './replan';
@@ -250,5 +250,19 @@ describe('planning the rest', () => {
     const told = await carryOn(asPlanned(at), minute(at), 'Done', async () => ({ ok: false, refusals: [] }));
     expect(told.plan).toBe(plan);
     expect(told.moved).toMatch(/no longer fits/);
+  });
+
+  it('by the clock leaves what the last answer led to in front for a minute', async () => {
+    const at = plan.steps[0]!.start + 5;
+    const told = { ...asPlanned(at), moved: 'Onions: glassy; nothing else moved.' };
+    const said = told.events.at(-1)!.at;
+    const clock = async (after: number, moved = told.moved) =>
+      (await carryOnByClock({ ...told, moved }, said + after, async () => ({ ok: false, refusals: [] }))).moved;
+    expect(await clock(30_000)).toMatch(
+      /^Onions: glassy; nothing else moved. The clock has moved on. The rest no longer/,
+    );
+    expect(await clock(30_000, await clock(20_000))).toBe(await clock(30_000));
+    expect(await clock(90_000)).toMatch(/^The clock has moved on/);
+    expect(await clock(30_000, '')).toMatch(/^The clock has moved on/);
   });
 });

@@ -1,9 +1,9 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Dish } from '@/core/dish/dish';
-import { type CarriedOn, carryOn } from '@/core/live/carry-on';
+import { type CarriedOn, carryOn, carryOnByClock, type RestRequest } from '@/core/live/carry-on';
 import type { Evening } from '@/core/live/evening';
 import { changesThePlan, type Look, lastTakenBack, type MeasuredDoes, type NewEvent } from '@/core/live/events';
 import type { LiveRemedy } from '@/core/live/live-remedies';
@@ -134,8 +134,11 @@ export function useSession(mealId: string): SessionAtHand {
   const latest = useRef<Evening | null | undefined>(undefined);
   latest.current = session;
 
+  /** Answers whose plan is under way: the clock does not plan the same over them. */
+  const underWay = useRef(0);
+
   /** Where no planner can be had, the plan stands as it was, and the cook is told so. */
-  const replanOrSay = useCallback(async (current: Evening, at: number, words: string) => {
+  const replanOrSay = useCallback(async (current: Evening, at: number, words: string | null) => {
     try {
       await replan(current, at, words, () => setThinking(true));
       setUnplanned(false);
@@ -147,7 +150,7 @@ export function useSession(mealId: string): SessionAtHand {
     }
   }, []);
 
-  const say = useCallback(
+  const tellAndPlan = useCallback(
     async function tellAll(said: readonly NewEvent[], words: string): Promise<boolean> {
       const current = latest.current;
       if (!current) return false;
@@ -177,25 +180,15 @@ export function useSession(mealId: string): SessionAtHand {
     },
     [replanOrSay],
   );
+  const say = useCallback(
+    async (said: readonly NewEvent[], words: string) => {
+      underWay.current++;
+      return tellAndPlan(said, words).finally(() => underWay.current--);
+    },
+    [tellAndPlan],
+  );
 
-  // When nobody presses anything the plan still must not point into the past.
-  useEffect(() => {
-    if (!leads) return;
-    const catchUp = () => {
-      const current = latest.current;
-      const at = Date.now();
-      if (current && !liveSteps(current, at).every((live) => live.status === 'done') && isOutOfDate(current, at)) {
-        void replanOrSay(current, at, 'The clock has moved on');
-      }
-    };
-    // Once at the beginning too: what was done before is settled by then.
-    const first = setTimeout(catchUp, AT_FIRST);
-    const timer = setInterval(catchUp, BETWEEN_DRIFT_CHECKS);
-    return () => {
-      clearTimeout(first);
-      clearInterval(timer);
-    };
-  }, [leads, replanOrSay]);
+  useCatchUp(leads, underWay, latest, replanOrSay);
 
   const telling = useMemo(() => tellings(say, () => latest.current), [say]);
   // A stove may lose its network: what plans anew is fetched while there is one.
@@ -251,6 +244,31 @@ export function useSession(mealId: string): SessionAtHand {
     standsNow,
     ...faults,
   };
+}
+
+/** When nobody presses anything the plan still must not point into the past. */
+function useCatchUp(
+  leads: boolean,
+  underWay: RefObject<number>,
+  latest: RefObject<Evening | null | undefined>,
+  replanOrSay: (current: Evening, at: number, words: null) => Promise<void>,
+): void {
+  useEffect(() => {
+    if (!leads) return;
+    const catchUp = () => {
+      const current = latest.current;
+      const at = Date.now();
+      if (!current || underWay.current > 0 || !isOutOfDate(current, at)) return;
+      if (!liveSteps(current, at).every((live) => live.status === 'done')) void replanOrSay(current, at, null);
+    };
+    // Once at the beginning too: what was done before is settled by then.
+    const first = setTimeout(catchUp, AT_FIRST);
+    const timer = setInterval(catchUp, BETWEEN_DRIFT_CHECKS);
+    return () => {
+      clearTimeout(first);
+      clearInterval(timer);
+    };
+  }, [leads, underWay, latest, replanOrSay]);
 }
 
 function tellings(
@@ -338,10 +356,14 @@ function tellings(
 
 /**
  * Plans the rest of the evening from an instant and stores it, with a sentence on what moved. Where something then comes late or spoils, it is
- * planned again, by rounds and not by time, before anything is said: an hour that is told is not taken back a second later.
+ * planned again, by rounds and not by time, before anything is said: an hour that is told is not taken back a second later. Without words
+ * nothing was told: the clock has moved on.
  */
-async function replan(session: Session, at: number, words: string, onThinking: () => void): Promise<void> {
-  const plan = (limits: Limits) => carryOn(session, at, words, (request) => askPlanner({ ...limits, ...request }));
+async function replan(session: Session, at: number, words: string | null, onThinking: () => void): Promise<void> {
+  const plan = (limits: Limits) => {
+    const ask = (request: RestRequest) => askPlanner({ ...limits, ...request });
+    return words === null ? carryOnByClock(session, at, ask) : carryOn(session, at, words, ask);
+  };
   const weight = (carried: CarriedOn) => weightOf(troubleOf({ ...session, plan: carried.plan }));
   const first = await plan(REPLAN);
   if (weight(first) === 0) {

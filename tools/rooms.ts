@@ -66,7 +66,11 @@ export const ROOMS: Readonly<Record<string, Room>> = {
   'core/log': room('what evenings teach', [...TABLE, 'core/live'], ['simple-statistics']),
   'core/prep': room('shopping, bowls, days ahead', [...TABLE, 'core/remedies']),
   'core/paper': room('sheets to print', [...TABLE, 'core/prep'], ['pdfmake/interfaces']),
-  'core/recipe': room('reading other people’s', [...GROUND, 'core/dish']),
+  'core/recipe': room(
+    'reading other people’s',
+    [...GROUND, 'core/dish'],
+    ['linkedom', '@mozilla/readability', 'marked'],
+  ),
   'core/safety': room('what a plan has to heed', TABLE),
   'core/records': room(
     'what is kept or sent: each its type, its schema, its generations',

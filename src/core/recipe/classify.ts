@@ -1,7 +1,7 @@
 import type { Attention, Minutes, Place } from '@/core/dish/dish';
 import type { Heat } from '@/core/kitchen/kitchen';
 import { celsiusOf, fahrenheitOfGasMark } from '@/core/units/measures';
-import { readDuration } from './duration';
+import { type ReadDuration, readDuration } from './duration';
 
 /** What a step is, as its words say. */
 export type StepSort =
@@ -55,22 +55,37 @@ const VERBS: readonly (readonly [StepSort, RegExp])[] = [
   ['soak', /\bsoak(?:ed|ing)?\b/i],
   [
     'bake',
-    /\b(?:bake|baking|roast(?:ing)?|into the (?:hot |preheated )?oven|in the (?:hot |preheated )?oven|broil|grill)\b/i,
+    /\b(?:bake[sd]?|baking|roast(?:ing)?|(?:in(?:to)?|to) (?:the |a |your )?(?:hot |preheated |warm |low )?oven|broil|grill(?:ing)?)\b|(?:^|[.!] ?)\W*oven\b/i,
   ],
   ['chill', /\b(?:chill|refrigerate|in(?:to)? the fridge|in the refrigerator)\b/i],
-  ['fry', /\b(?:fry|saut[eé]|soften|brown|sear|toast|stir-fry|caramelise|caramelize|sweat|sizzle|crisp|wilt)\b/i],
+  [
+    'fry',
+    /\b(?:fry(?:ing)?|fries|saut[eé](?:ed|ing)?|soften(?:ing)?|brown(?:ing)?|sear|seal the meat|toast|stir-fry|caramelise|caramelize|sweat|sizzle|crisp(?: up)?|wilt|render|griddle|char|colou?r (?:the|it|them|all|in)|crackle|go(?:es)? (?:golden|brown))(?![\p{L}])/iu,
+  ],
   [
     'simmer',
-    /\b(?:simmer|cook(?:ed|ing)? (?:gently|slowly|on|over|for|until|uncovered|covered|a few)|braise|stew|poach|steam|cover and cook|reduce|bubble)\b/i,
+    /\b(?:simmer(?:ing)?|braise|stew|poach(?:ing)?|steam(?:ed)?|reduce (?!the heat|heat|to (?:a |the )?(?:low|medium))|bubble|tick(?:ing)? over|blip|cook(?:ed|ing|s)? (?:down|away|out)|deglaze)\b/i,
   ],
-  ['boil', /\b(?:boil|bring (?:it |everything )?(?:up )?to (?:the|a) (?:boil|simmer)|rolling boil)\b/i],
-  ['rest', /\b(?:rest|stand|set aside|cool|leave (?:it |them )?(?:to|for|covered)|let (?:it|them)|rise|prove)\b/i],
-  ['drain', /\b(?:drain|strain|rinse|wash)\b/i],
-  ['chop', /\b(?:chop|slice|dice|mince|peel|grate|shred|cut|trim|crush|halve|quarter|core|julienne)\b/i],
-  ['serve', /\b(?:serve|garnish|scatter over|sprinkle over|drizzle over|ladle|spoon onto)\b/i],
+  ['boil', /\b(?:boil(?:ing)?|bring (?:[\p{L}]+ ){0,4}?(?:up |back )?to (?:the|a) (?:boil|simmer)|bring to boil)\b/iu],
+  [
+    'rest',
+    /\b(?:rest(?:s|ing)?|stand(?:ing)?|set aside|cool(?: (?:down|under|on|in|for))?|leave(?: it| them| the [\p{L}]+)?(?:,| to\b| for\b| covered\b| alone\b| in\b| under\b| \d)|let (?:it|them|the [\p{L}]+)(?= (?!boil|brown|cook|simmer))|let (?:rest|stand|sit|cool|rise|steep)|rise|prove|steep|settle|keep (?:it |them )?warm|pressure (?:go|come|drop)|natural(?:ly)? release)(?![\p{L}])/iu,
+  ],
+  [
+    'drain',
+    /\b(?:drain|strain|rinse|wash|lift (?:it |them |the [\p{L}]+ )?out|take (?:it |them |the [\p{L}]+ )?out)\b/iu,
+  ],
+  [
+    'chop',
+    /\b(?:chop|slice|dice|mince|peel|grate|shred|cut|trim|crush|halve|quarter|core|julienne|joint the|bone|devein|score|slit|flake|zest|pit|deseed|seed the|hull|debone|fillet)\b/i,
+  ],
+  [
+    'serve',
+    /\b(?:serve|garnish|scatter over|sprinkle (?:over|with)|drizzle over|ladle|spoon onto|dish up|plate up)\b/i,
+  ],
   [
     'mix',
-    /\b(?:mix|stir|whisk|combine|knead|blend|season|add|pour|fold|beat|toss|taste|mash|process|rub|melt|heat|wrap|divide|lay|seal|spread|arrange|roll|line|throw|put|place|return|fork|fluff|shape|press|tip|skim|dress|dissolve)\b/i,
+    /\b(?:mix|stir|whisk|combine|knead|blend|season|add|pour|fold|beat|toss|taste|mash|process|rub|melt|heat|warm|wrap|divide|lay|seal|spread|arrange|roll|line|throw|put|place|return|fork|fluff|shape|press|tip|skim|dress|dissolve|brush|pat|remove|transfer|discard|check|turn|take|lift|layer|cover|uncover|sift|coat|dip|fill|stuff|skewer|thread|thin|scrape|squeeze|sprinkle|scatter|drizzle|top|spoon|salt|reserve|set up|break|crack|separate|crumble|grind|pound|roll out|flip|lower|raise|increase|stretch|fold in|goes? (?:back )?in|in goes?|adjust|finish|swirl|open|rub|baste|unmould|invert|deep[- ]fry)\b/i,
   ],
 ];
 
@@ -85,11 +100,11 @@ const ELSEWHERE: readonly (readonly [StepSort, RegExp])[] = [
   ],
   [
     'fry',
-    /(?<!\p{L})(?:anbraten|braten|anschwitzen|andünsten|rösten|revenir|rissoler|saisir|dorer|sofre[ií]|fre[ií]r|dorar|kavur|kızart)|تفت|سرخ کنید|اقل[يِ]|يُقلى|भून|तल/iu,
+    /(?<!\p{L})(?:anbraten|braten|anschwitzen|andünsten|rösten|revenir|rissol|saisi|dore[rz]|sauter|suer|mitrösten|rehog|sofre[ií]|fre[ií]r|dorar|kavur|kızart)|تفت|سرخ کنید|اقل[يِ]|يُقلى|भून|तल/iu,
   ],
   [
     'simmer',
-    /(?<!\p{L})(?:köcheln|schmoren|garen|dünsten|mijoter|cuire|cocer|a fuego lento|guisar|kısık ateşte|pişir|demle)|بپز|دم کنید|اطه|يطهى|ينضج|पका/iu,
+    /(?<!\p{L})(?:köcheln|schmoren|garen|dünsten|mijote|cuire|cuisson|cuise|cocer|a fuego lento|guisar|kısık ateşte|pişir|demle)|بپز|دم کنید|اطه|يطهى|ينضج|पका/iu,
   ],
   ['boil', /(?<!\p{L})(?:aufkochen|kochen|zum kochen|bouillir|ébullition|hervir|kayna)|بجوش|جوش بیا|يغلي|اغل|उबाल/iu],
   [
@@ -98,16 +113,16 @@ const ELSEWHERE: readonly (readonly [StepSort, RegExp])[] = [
   ],
   [
     'drain',
-    /(?<!\p{L})(?:abgießen|abtropfen|abseihen|waschen|égoutter|rincer|escurr|lavar|süz|yıka)|آبکش|صاف کنید|بشویید|صفّ|اغسل|छान|धो/iu,
+    /(?<!\p{L})(?:abgießen|abtropfen|abseihen|waschen|herausnehmen|égoutte|rince[rz]|retire[rz]|réserve[rz]|retirar|escurr|lavar|süz|yıka)|آبکش|صاف کنید|بشویید|صفّ|اغسل|छान|धो/iu,
   ],
   [
     'chop',
-    /(?<!\p{L})(?:schneiden|hacken|würfeln|schälen|reiben|couper|hacher|émincer|éplucher|râper|picar|cortar|pelar|rallar|doğra|soy|rendele)|خرد کنید|رنده|پوست|قطّع|افرم|قشّر|काट|छील/iu,
+    /(?<!\p{L})(?:schneiden|hacken|würfeln|schälen|reiben|coupe[rz]|hache[rz]|éminc|épluch|râpe[rz]|cisel|détaill|nettoye[rz]|trocea|picar|cortar|pelar|rallar|doğra|soy|rendele)|خرد کنید|رنده|پوست|قطّع|افرم|قشّر|काट|छील/iu,
   ],
-  ['serve', /(?<!\p{L})(?:servieren|anrichten|servir|servez|servis)|سرو|قدّم|يقدم|परोस/iu],
+  ['serve', /(?<!\p{L})(?:servieren|anrichten|servir|servez|servis|sirv[ae])|سرو|قدّم|يقدم|परोस/iu],
   [
     'mix',
-    /(?<!\p{L})(?:mischen|vermengen|rühren|zugeben|hinzu|dazu|würzen|mélang|ajout|versez?|verser|incorpor|assaisonn|mezcl|añad|agreg|ech[ae]|karıştır|ekle|koy)|مخلوط|اضافه|بریزید|هم بزنید|اخلط|أضف|اسكب|मिला|डाल/iu,
+    /(?<!\p{L})(?:mischen|vermengen|rühren|zugeben|zufügen|hinzu|dazu|würzen|abschmecken|ablöschen|erhitzen|chauffer|salez|poivrez|calenta|vert[ei]|repart|pasar|precalenta|mélang|ajout|versez?|verser|incorpor|assaisonn|mezcl|añad|agreg|ech[ae]|karıştır|ekle|koy)|مخلوط|اضافه|بریزید|هم بزنید|اخلط|أضف|اسكب|मिला|डाल/iu,
   ],
 ];
 
@@ -129,10 +144,13 @@ const USUAL: Readonly<Record<StepSort, Minutes>> = {
 
 /** Words that look like something to do and are none: the meat, the pan, what is left, what is not to happen. */
 const NO_VERBS =
-  /\b(?:the )?rest of\b|\b(?:the|with|of|add|lamb|beef|pork|turkey|lean|raw) mince\b|\boff the heat\b|\b(?:do not|don['’]t|without|never|not) (?:let(?:ting)? (?:it|them) )?(?:boil|brown|stir|lift|open|cover|overcook|burn|colou?r)(?:ing)?\b|\b(?:frying|sauté|roasting|baking|grill|griddle) ?(?:pan|tin|tray|sheet|dish|paper|parchment|powder|soda)\b|\bsoup\b|\b(?:cooking|mixing|serving|chopping) (?:liquid|water|time|bowl|dish|plate|board|spoon)s?\b|\ba slice of\b|\b(?:boiling|simmering|chilled|cool|cold|iced|hot) (?:salted )?(?:water|stock|broth|oil)\b|\bgrated zest\b/gi;
+  /\bin (?:dice|slices|rings|cubes|quarters|halves|chunks)\b|\bmince (?:in|goes|back)\b|\b(?:the )?rest of\b|\b(?:both|all|each|other|cut|skin|second|per|one) sides?(?: down| up)?\b|\b(?:self-)?rais\w+ flour\b|\b(?:smoked|dried|cooked|roasted|toasted|ground|chopped|sliced|diced|minced|grated|peeled|drained|crushed|softened|browned|fried|boiled|baked|chilled|soaked|melted|beaten|reserved|remaining|cut)(?= [a-z])|\bbrowned bits\b|\b(?:brown|white|red|green|yellow) (?:sugar|rice|onions?|lentils?|bread|sauce|flour|beans?|meat)\b|\bbread ?crumbs?\b|\btop of\b|\bon top\b|\bin half\b|\bcover(?:ed)? (?:with|w\/) (?:a )?(?:lid|foil|cloth|towel)\b|\bcore temperature\b|\bpart of\b|\bback up\b|\bcooks?['’]s?\b|\b(?:the|with|of|add|lamb|beef|pork|turkey|lean|raw) mince\b|\boff the heat\b|\b(?:do not|don['’]t|without|never|not) (?:let(?:ting)? (?:it|them) )?(?:boil|brown|stir|lift|open|cover|overcook|burn|colou?r)(?:ing)?\b|\b(?:frying|sauté|roasting|baking|grill|griddle) ?(?:pan|tin|tray|sheet|dish|paper|parchment|powder|soda)\b|\bsoup\b|\b(?:cooking|mixing|serving|chopping) (?:liquid|water|time|bowl|dish|plate|board|spoon)s?\b|\ba slice of\b|\b(?:boiling|simmering|chilled|cool|cold|iced|hot) (?:salted )?(?:water|stock|broth|oil)\b|\bgrated zest\b/gi;
 /** "Let them colour", "let it bubble": what they do, not that they are left. */
 const LET: readonly (readonly [RegExp, string])[] = [
-  [/\b(?:let|allow) (?:it|them|the [a-z]+)(?: to)? (?:colou?r|brown|fry|sizzle|soften|crisp)\b/gi, 'fry'],
+  [
+    /\b(?:let|allow) (?:it|them|the [a-z]+)(?: to)? (?:colou?r|brown|fry|sizzle|soften|crisp|crackle|go (?:golden|brown|soft))\b/gi,
+    'fry',
+  ],
   [/\b(?:let|allow) (?:it|them|the [a-z]+)(?: to)? (?:bubble|simmer|cook|reduce|blip)\b/gi, 'simmer'],
   [/\b(?:let|allow) (?:it|them|the [a-z]+)(?: to)? (?:boil|come to the boil)\b/gi, 'boil'],
 ];
@@ -151,35 +169,96 @@ export function withoutPreheating(sentence: string): string {
     .trim();
 }
 
+/** "While the rice cooks, …", "Once it boils, …": when something is to be done, which is not what is done. */
+const LEAD =
+  /^\W*(?:(?:now|then|and|meanwhile) )?(?:while|when|once|after|as soon as|pendant que|sobald|während|cuando|mientras)\b[^,.;]{3,70},\s*/iu;
+
+function withoutLead(sentence: string): string {
+  const rest = sentence.replace(LEAD, '');
+  return rest !== sentence && saysWork(rest) ? rest : sentence;
+}
+
 /** What a sentence of a recipe asks for; null for what asks nothing of the cook ("Preheat the oven": the plan warms it by itself). */
-export function classify(written: string): Guess | null {
-  const asked = withoutPreheating(written);
+export function classify(written: string, before?: Pick<Guess, 'place' | 'sort'>): Guess | null {
+  const asked = withoutLead(withoutPreheating(written));
   if (asked === '' || (asked !== written && !/[a-z]{3,}\s+[a-z]{2,}/i.test(asked))) return null;
   const sentence = LET.reduce((text, [pattern, verb]) => text.replace(pattern, verb), asked).replace(NO_VERBS, ' … ');
-  const duration = readDuration(asked);
+  const duration = durationOf(asked);
   const found = [...VERBS, ...ELSEWHERE]
     .map(([sort, pattern]) => [sort, sentence.match(pattern)] as const)
     .filter(([, match]) => match);
-  const best = choose(found, sentence, duration !== null) ?? unnamedWork(asked, duration !== null);
+  const cooks = sentence.match(/\bcook(?:ed|ing|s)?\b(?! (?:the )?(?:time|book|liquid))/i);
+  const cooked =
+    cooks &&
+    (duration !== null ||
+      !found.some(([sort]) => ['fry', 'bake', 'simmer', 'boil', 'marinate', 'soak', 'chill'].includes(sort)));
+  const all = cooked && !found.some(([sort]) => sort === 'bake') ? [[cookOf(asked), cooks] as const, ...found] : found;
+  const best = choose(all, sentence, duration !== null) ?? unnamedWork(asked, duration !== null);
   if (!best) return null;
   const [sort, words] = best;
-  const until = sentence.match(/\buntil ([^.,;]+)/i);
+  const until = written.match(/\buntil ([^.,;]+)/i);
   return {
     sort,
-    place: placeOf(sort, asked),
-    attention: ATTENTION[sort],
+    place: placeAfter(sort, asked, before, duration !== null),
+    attention: attentionOf(sort, asked),
     minutes: duration?.minutes ?? USUAL[sort],
     sortWords: words === '' ? null : words,
     minutesWords: duration?.words ?? null,
     doneWhen: until ? until[1]!.trim() : '',
     meanwhile:
-      /\b(?:meanwhile|in the meantime|while (?:the|it|they|this)|at the same time|inzwischen|währenddessen|pendant ce temps|mientras tanto|bu (?:sırada|arada))\b|در این (?:فاصله|حین)|في هذه الأثناء|इस बीच/iu.test(
-        sentence,
+      /\b(?:meanwhile|in the meantime|while (?!\p{L}+ing|still|hot|warm|you can)|at the same time|inzwischen|währenddessen|in der zwischenzeit|unterdessen|derweil|pendant ce temps|mientras tanto|bu (?:sırada|arada))\b|در این (?:فاصله|حین)|في هذه الأثناء|इस बीच/iu.test(
+        written,
       ),
     dayBefore:
       /\bthe (?:day|night|evening) before\b/i.test(asked) ||
       (RESTS.has(sort) && (/\bovernight\b/i.test(asked) || (duration?.minutes.likely ?? 0) >= 480)),
   };
+}
+
+/** Whether a sentence asks for work at all. */
+export function saysWork(sentence: string): boolean {
+  const plain = sentence.slice(0, LOOKED_AT).replace(NO_VERBS, ' … ');
+  return [...VERBS, ...ELSEWHERE].some(([, pattern]) => pattern.test(plain)) || /\bcook(?:ed|ing)?\b/i.test(plain);
+}
+
+/** The same in another language than English. */
+export const worksElsewhere = (sentence: string): boolean => ELSEWHERE.some(([, pattern]) => pattern.test(sentence));
+
+/** Longer than that no sentence is looked at. */
+const LOOKED_AT = 2000;
+/** Words before the verb with which a sentence begins all the same. */
+const BEFORE_VERB =
+  /^\W*(?:(?:now|then|next|first|finally|meanwhile|carefully|gently|quickly|slowly|once|when|while|after|in the meantime|at the same time|in (?:a|the|another)|into (?:a|the)|on (?:a|the)|off the heat|for the|to (?:make|finish|serve)|using|with|if|as soon as|just before|about|dans|pendant ce temps|in der|in einem|inzwischen|währenddessen|mientras|en una?|bu sırada)\b|\p{L}+ly\b)/iu;
+
+/** Whether a line begins with work: its first word is a verb, or it leads to one ("In a large pan, heat …"). */
+export function startsWork(line: string): boolean {
+  const plain = line.slice(0, 200);
+  if (/^\W*[\d½¼¾]/.test(plain)) return false;
+  const [first = ''] = plain.match(/[\p{L}\p{M}-]+/u) ?? [];
+  if (FIRST_VERBS.test(first) || ELSEWHERE.some(([, pattern]) => pattern.test(first))) return true;
+  return BEFORE_VERB.test(plain) && saysWork(plain);
+}
+
+const FIRST_VERBS =
+  /^(?:add|arrange|bake|baste|beat|blanch|blend|boil|bone|braise|break|bring|broil|brown|brush|char|check|chill|chop|clean|coat|colou?r|combine|cook|cool|core|cover|crack|crumble|crush|cut|deglaze|dice|dip|discard|dissolve|divide|drain|dredge|dress|drizzle|fill|finish|flake|flip|fluff|fold|fork|fry|garnish|grate|grease|grill|grind|halve|heat|invert|joint|julienne|keep|knead|ladle|lay|layer|leave|let|lift|line|lock|lower|marinate|mash|measure|melt|mix|pat|peel|place|poach|pound|pour|preheat|prepare|press|prick|process|pulse|put|reduce|refrigerate|remove|render|rest|return|rinse|roast|roll|rub|salt|saut[eé]|scatter|score|scrape|sear|season|separate|serve|set|shape|shred|sift|simmer|skewer|skim|slice|slide|smash|soak|soften|soften|spoon|spread|sprinkle|squeeze|stand|steam|steep|stew|stir|store|strain|stuff|sweat|swirl|take|taste|thread|throw|tip|toast|top|toss|transfer|trim|turn|uncover|unmould|warm|wash|whip|whisk|wilt|wipe|wrap|zest)$/i;
+
+/** Said of one side, it is done twice. */
+const A_SIDE =
+  /\b(?:per|each|a|every|either|on each) sides?\b|\bpro Seite\b|\bje Seite\b|\bpar côté\b|\bde chaque côté\b|\bpor lado\b|\bher (?:iki )?yüz/iu;
+/** A bare number at the end of a note of a few words: "render pancetta 5", "10 low". */
+const BARE = /(?:^|[\s,])(\d{1,3})(?:\s*(?:low|high|med(?:ium)?|gentle|gently|hot|lid on|covered))?$/i;
+const MOST_BARE_WORDS = 7;
+
+function durationOf(sentence: string): ReadDuration | null {
+  const said = readDuration(sentence);
+  if (said) {
+    const { shortest, likely, longest } = said.minutes;
+    return A_SIDE.test(sentence)
+      ? { ...said, minutes: { shortest: shortest * 2, likely: likely * 2, longest: longest * 2 } }
+      : said;
+  }
+  const bare = sentence.split(/\s+/).length <= MOST_BARE_WORDS ? sentence.replace(/[\s.]+$/, '').match(BARE) : null;
+  return bare && Number(bare[1]) > 0 ? readDuration(`${bare[1]} min`) : null;
 }
 
 /** The guess with another sort, as the cook says: place and attention follow, and the usual minutes where none were said. */
@@ -192,6 +271,22 @@ export function asSort(guess: Guess, words: string, sort: StepSort): Guess {
     attention: ATTENTION[sort],
     minutes: guess.minutesWords === null ? USUAL[sort] : guess.minutes,
   };
+}
+
+/** What "cook" means in a sentence, by what stands around it. */
+function cookOf(sentence: string): StepSort {
+  if (
+    /\b(?:simmer|water|stock|broth|liquid|lid|cover(?:ed)?|tender|pressure|slow cooker|low heat|lowest|al dente|rice|pasta|absorbed)\b/i.test(
+      sentence,
+    )
+  ) {
+    return /\b(?:wok|skillet|frying pan|frypan|each side|per side|golden|brown)\b/i.test(sentence) ? 'fry' : 'simmer';
+  }
+  return /\b(?:oil|butter|ghee|fat|dripping|pan|frypan|wok|skillet|golden|brown|crisp|soft(?:ened)?|stirring|sides?|fragrant|translucent|onions?|garlic|minute or two)\b/i.test(
+    sentence,
+  )
+    ? 'fry'
+    : 'simmer';
 }
 
 /** A sentence with several verbs goes by the one with a place of its own when it says a time, else by the first in the list. */
@@ -220,13 +315,52 @@ function choose(
  * and of anything else its own minutes count.
  */
 function unnamedWork(sentence: string, timed: boolean): readonly [StepSort, string] | null {
-  const cooks = /\bcook(?:ed|ing)?\b/i.test(sentence);
-  if (cooks && /\b(?:hot|oiled|frying) pan\b|\bwok\b|\bskillet\b/i.test(sentence)) return ['fry', 'cook'];
-  if (cooks) return ['simmer', 'cook'];
   if (!timed) return null;
   if (ovenOf(sentence) !== null || /\boven\b/i.test(sentence)) return ['bake', ''];
   if (/\b(?:hob|stove|flame|burner|heat|pan|pot|lid|covered)\b/i.test(sentence)) return ['simmer', ''];
   return /\b(?:let|leave|wait|pressure|until)\b/i.test(sentence) ? ['rest', ''] : ['mix', ''];
+}
+
+/** Work that goes into what stands on the heat, where something does. */
+const INTO_POT =
+  /\b(?:add|stir|pour|tip|throw|return|deglaze|put|go(?:es)? (?:back )?in|in goes?|scatter in|drop|sprinkle in|fold in|toss in|turn|lay)\b|zugeben|zufügen|dazu|ablöschen|mitrösten|ajoute[rz]?|versez|añad|agreg|ekle|karıştır|اضافه|أضف|डाल|मिला/iu;
+const NOT_IN_POT =
+  /\b(?:off the heat|remove(?:d)? from (?:the )?heat|bowl|jug|plate|platter|board|tray|baking dish|casserole dish|[\dx]+ ?pan|dish|mixture to|processor|blender|serve|garnish|to finish|colander|fridge)\b|hors du feu|fuera del fuego/iu;
+
+/** The place of a step after another: what is added to a pot on the heat is added on the heat. */
+function placeAfter(
+  sort: StepSort,
+  sentence: string,
+  before: Pick<Guess, 'place' | 'sort'> | undefined,
+  timed: boolean,
+): Place {
+  const place = placeOf(sort, sentence);
+  const onHeat = before?.place.at === 'burner';
+  if (sort === 'mix' && onHeat && !NOT_IN_POT.test(sentence) && (timed || INTO_POT.test(sentence))) return before.place;
+  if (
+    sort === 'mix' &&
+    /(?:^|[,;:] |\band )(?:\p{L}+ly )?(?:heat|melt|warm)\b[^.]{0,40}\b(?:oil|butter|ghee|fat|pan|pot|lard|dripping|milk|cream|water|stock|skillet|wok)\b|\bchauffer\b|\berhitzen\b|\bcalentar\b/iu.test(
+      sentence,
+    ) &&
+    !/\bmelted\b/i.test(sentence)
+  )
+    return { at: 'burner', heat: heatOf('fry', sentence) };
+  return place;
+}
+
+function attentionOf(sort: StepSort, sentence: string): Attention {
+  if (sort === 'simmer' || sort === 'boil')
+    return /\bstirring (?:all the time|constantly|continuously|throughout|well)\b|\bkeep stirring\b|\bwhisking\b|\bunter Rühren\b|\ben remuant\b/iu.test(
+      sentence,
+    )
+      ? 'hands'
+      : 'eyes';
+  if (
+    sort === 'fry' &&
+    /\bstirring (?:now and (?:then|again)|occasionally|from time to time|once or twice)\b/i.test(sentence)
+  )
+    return 'hands';
+  return ATTENTION[sort];
 }
 
 const ATTENTION: Readonly<Record<StepSort, Attention>> = {
@@ -288,7 +422,7 @@ export function ovenOf(sentence: string): number | null {
   const fahrenheit = sentence.match(/(\d{3})\s*(?:°|degrees)?\s*F\b/);
   if (fahrenheit) return within(Math.round(celsiusOf(Number(fahrenheit[1])) / 5) * 5);
   // "350, 25-30 min": a number that only an oven has, at the beginning of a short line.
-  const bare = sentence.match(/^\W*(\d{3})\s*(?:degrees|°)?\s*(?:,|for\b|–|-)/i);
+  const bare = sentence.match(/^\W*(?:oven|bake)?(?: at| to)?\W*(\d{3})\s*(?:degrees|°)?\s*(?:,|for\b|–|-|\.|$)/i);
   if (bare) return within(Number(bare[1]) > 260 ? Math.round(celsiusOf(Number(bare[1])) / 5) * 5 : Number(bare[1]));
   const mark = sentence.match(/\bgas(?: mark)? ?(\d{1,2})\b/i);
   const degrees = mark && fahrenheitOfGasMark(Number(mark[1]));
@@ -297,4 +431,9 @@ export function ovenOf(sentence: string): number | null {
 
 function within(celsius: number): number | null {
   return celsius >= 50 && celsius <= 300 ? celsius : null;
+}
+
+/** An oven's heat and nothing else: it stands at the step that it is for. */
+export function isOnlyHeat(sentence: string): boolean {
+  return ovenOf(sentence) !== null && !/[a-z]{3,}/i.test(sentence.replace(/oven|fan|gas|mark|degrees|celsius/gi, ''));
 }

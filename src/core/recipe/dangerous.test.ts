@@ -121,6 +121,7 @@ Contains celery.`;
       reading.name,
       ...reading.ingredients.map(({ words }) => words),
       ...reading.steps.map(({ words }) => words),
+      ...reading.notes,
       ...reading.notUnderstood,
     ].join(' ');
     for (const line of ['A dish for cold evenings.', '1 kg beef', 'Salt & pepper', 'Brown the beef', 'Contains celery'])

@@ -31,7 +31,7 @@ const COUNTS = [
   'two',
   'three',
 ].join('|');
-const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?(?:\s*[½¼¾⅓⅔]|\s+\d\s*[/⁄]\s*\d)?|[½¼¾⅓⅔]|\d\s*[/⁄]\s*\d|${COUNTS}|half an?|a few|a couple of|an?)`;
+const NUMBER = String.raw`(?:\d+(?:[.,]\d+)?(?:\s*[½¼¾⅓⅔]|\s+\d\s*[/⁄]\s*\d)?|[½¼¾⅓⅔]|\d\s*[/⁄]\s*\d|${COUNTS}|half an?|a few|a couple of|another|an?)`;
 /** Units of time as recipes in several languages put them, in minutes. */
 const TIME_WORDS: readonly (readonly [words: string, minutes: number])[] = [
   ['seconds?|secs?|Sekunden?|secondes?|segundos?|saniye|ثانیه|ثانية|सेकंड', 1 / 60],
@@ -121,6 +121,7 @@ function tailOf(tail: string, times: number): number {
 
 const WORDS: Readonly<Record<string, number>> = {
   a: 1,
+  another: 1,
   an: 1,
   one: 1,
   two: 2,

@@ -114,26 +114,34 @@ const LONG_UNITS: readonly (readonly [RegExp, string])[] = [
   [/\b(?:Stück|unidades|adet|عدد)(?![\p{L}])/giu, 'pieces'],
   [/\b(?:Zehen?|gousses?|dientes?|diş)(?![\p{L}])/giu, 'cloves'],
   [/\b(?:Prisen?|pinc[eé]es?|pizcas?|tutam)(?![\p{L}])/giu, 'pinch'],
+  [/\b(?:brins?|ramitas?|Zweige?|dal)(?![\p{L}])/giu, 'sprigs'],
   [/\b(?:Bund|bottes?|manojos?|demet)(?![\p{L}])/giu, 'bunch'],
   [/\b(?:Dosen?|latas?|bo[iî]tes?|kutu)(?![\p{L}])/giu, 'tin'],
 ];
-const SIZES = /^(large|small|medium|big|heaped|level|generous|good|fresh|ripe|whole|of)\s+/i;
+const SIZES =
+  /^(?:(?:extra[- ])?large|lge?\.?|small|sm\.?|medium(?:-sized)?|med\.?|big|heaped|heaping|rounded|scant|packed|level|generous|good|fresh|ripe|whole|of|thumb(?:-sized piece)? of|(?:pkgs?|packages?|packets?|packs?|pkts?|boxe?s?|bags?|pans?|glass|heads?|bottles?)\b\.?(?: of)?)\s+/i;
+/** "3 garlic cloves": the measure behind its name. A bay leaf is one by its name. */
+const UNIT_BEHIND = /^(?!bay\b|lime\b|vine\b|cinnamon\b)(\p{L}[\p{L} -]*?)\s+(cloves?|sticks?|stalks?|sprigs?)$/iu;
+/** "Milk 200ml", "tomato paste 2 tbsp", "pancetta 100". */
+const AMOUNT_BEHIND =
+  /^(\p{L}[^\d()½¼¾⅓⅔⅛]*?)\s*[-–—:,]?\s*\(?(\d+(?:[.,/]\d+)?|[½¼¾⅓⅔⅛]|\d+ ?[½¼¾])\s*(kg|g|gr|ml|cl|dl|l|litres?|liters?|oz|lbs?|cups?|tbsp|tsp|tins?|cans?|cloves?)?\)?\.?(?:,\s*(.*))?$/iu;
+/** A bare number as large as that is of grams, or of millilitres where it pours. Common practice, no source. */
+const LEAST_BARE = 20;
+const POURS = /\b(?:stock|broth|water|milk|cream|wine|oil|juice|cider|beer|vinegar)\b/i;
 /** No line for an ingredient is longer: what comes after is kept in its words only. */
 const LONGEST = 500;
 /** Nobody cooks with more of a thing than this; a longer row of figures is no amount. */
 const MOST = 1_000_000;
+const SEASONING =
+  /(?<![\p{L}])(?:salt|pepper|oil|salz|pfeffer|sel|poivre|sal|pimienta|tuz|karabiber|نمک|فلفل|ملح|فلفل|नमक)(?![\p{L}])/iu;
 const BULLET = /^[\s\-–—•*·▢☐□]+/;
 
 /** Reads one line: "2 1/2 cups (600 ml) hot stock, strained". Null for an empty line or a heading ("For the sauce:"). */
 export function readIngredient(line: string): ReadIngredient | null {
   const words = line.replace(BULLET, '').replace(/\s+/g, ' ').trim();
   if (words === '' || /:$/.test(words)) return null;
-  const bare = withPlainUnits(
-    words
-      .slice(0, LONGEST)
-      .replace(/ ?\([^()]*\)/g, '')
-      .trim(),
-  );
+  const head = words.slice(0, LONGEST);
+  const bare = withPlainUnits(behindToFront(head) ?? head.replace(/ ?\([^()]*\)/g, '').trim());
   const juice = bare.match(/^(?:the )?((?:finely |grated )?(?:juice|zest)(?: and (?:juice|zest))?) of (.+)$/i);
   if (juice) {
     const inner = readIngredient(juice[2]!);
@@ -144,7 +152,9 @@ export function readIngredient(line: string): ReadIngredient | null {
   const { quantity: found, rest } = leadingQuantity(turned ? `${turned[2]} ${turned[1]}` : bare);
   const quantity = found !== null && found <= MOST ? found : null;
   const { unit, times, after } = leadingUnit(rest, quantity !== null);
-  const [name, ...cuts] = after.split(',').map((part) => part.trim());
+  const [called, ...cuts] = after.split(',').map((part) => part.trim());
+  const behind = unit === 'piece' && quantity !== null ? (called ?? '').match(UNIT_BEHIND) : null;
+  const name = behind ? behind[1]! : called;
   const toTaste = cuts.some((part) => /to taste|as needed|optional/i.test(part)) || /\bto taste\b/i.test(after);
   const cut = cuts.filter((part) => part !== '' && !/to taste|as needed|optional/i.test(part)).join(', ');
   const plain = (name ?? '').replace(/\s+to taste$/i, '').trim();
@@ -152,8 +162,11 @@ export function readIngredient(line: string): ReadIngredient | null {
     return { words, name: words, amount: { quantity: 1, unit: 'piece' }, allergens: allergensIn(words), sure: false };
   const amount: Amount =
     quantity === null
-      ? { quantity: 1, unit: toTaste || /\b(salt|pepper|oil)\b/i.test(plain) ? 'pinch' : 'piece' }
-      : { quantity: Number((quantity * times).toFixed(3)), unit };
+      ? { quantity: 1, unit: toTaste || SEASONING.test(plain) ? 'pinch' : 'piece' }
+      : {
+          quantity: Number((quantity * times).toFixed(3)),
+          unit: behind ? UNIT_WORDS[behind[2]!.toLowerCase()]![0] : unit,
+        };
   return {
     words,
     name: plain,
@@ -162,6 +175,20 @@ export function readIngredient(line: string): ReadIngredient | null {
     allergens: allergensIn(plain),
     sure: quantity !== null,
   };
+}
+
+/** An amount that stands behind its name, before it; null where the line begins with one or has none. */
+function behindToFront(line: string): string | null {
+  const match = /^\W*[\d½¼¾⅓⅔⅛]/.test(line) ? null : line.match(AMOUNT_BEHIND);
+  if (!match) return null;
+  const [, name, amount, unit, cut] = match;
+  const bare = unit === undefined && Number(amount) >= LEAST_BARE;
+  const measure = unit ?? (bare ? (POURS.test(name!) ? 'ml' : 'g') : '');
+  const plain = name!
+    .replace(/^(?:an?|one) (?=\p{L}+ )/iu, '')
+    .replace(SIZES, '')
+    .trim();
+  return `${amount} ${measure} ${plain}${cut ? `, ${cut}` : ''}`.replace(/\s+/g, ' ');
 }
 
 /** "300ml/½ pint", "1 lb / 450 g": the first measure counts, and the other says the same. */
@@ -220,22 +247,48 @@ function leadingUnit(
 ): { readonly unit: Unit; readonly times: number; readonly after: string } {
   const rest = text.replace(SIZES, '');
   const found = rest.match(/^([a-z][a-z\d-]*)\.?\s+(?:(?:of|de|d'|von|di)\s+)?(.+)$/i);
-  const known = found && counted ? own(UNIT_WORDS, found[1]!.toLowerCase()) : undefined;
+  // A great T is a tablespoon and a small one a teaspoon, by old custom.
+  const said = found?.[1] ?? '';
+  const unit = said === 'T' ? 'tbsp' : said === 't' ? 'tsp' : said.toLowerCase();
+  const known = counted ? own(UNIT_WORDS, unit) : undefined;
   if (found && known) return { unit: known[0], times: known[1], after: found[2]!.replace(SIZES, '') };
   return { unit: 'piece', times: 1, after: rest };
 }
 
-const AND =
-  /^((?:fine |sea |coarse |table )*salt)(?: and | & |, )((?:freshly )?(?:ground )?(?:black |white )?pepper)\b(.*)$/i;
+/** "Salt & pepper", "Salz und Pfeffer", "Sel, poivre": two things; what stands before or after belongs to both. */
+const SALT_AND_PEPPER =
+  /^((?:fine |sea |coarse |table |kosher )*(?:salt|salz|sel|sal|tuz|s\.?))\s*(?:and|und|et|y|e|ve|&|\+|,|\/)\s*((?:freshly )?(?:ground |milled |cracked )?(?:black |white )?(?:pepper|pfeffer|poivre|pimienta|karabiber|p\.?))(?![\p{L}])(.*)$/iu;
+/** "S & P" is written so, and nothing else is. */
+const LETTERS: Readonly<Record<string, string>> = { s: 'salt', p: 'pepper' };
 
 /** A line with all that it names: "salt & pepper" is two things, and so are two columns of amounts side by side. */
 export function readIngredients(line: string): readonly ReadIngredient[] {
   const columns = line.split(COLUMN);
   const isList = columns.length > 1 && columns.every((each) => /^\W*(?:\d|[½¼¾⅓⅔])/.test(each));
-  const parts = isList ? columns : [line];
-  return parts.flatMap((part) => {
-    const both = part.replace(BULLET, '').trim().match(AND);
-    const read = both ? [both[1]! + both[3]!, both[2]! + both[3]!].map(readIngredient) : [readIngredient(part)];
-    return read.flatMap((each) => (each ? [both ? { ...each, words: part.replace(BULLET, '').trim() } : each] : []));
-  });
+  return (isList ? columns : [line]).flatMap(readEach);
+}
+
+/** "Onion, carrot, celery - 1 each". */
+const EACH =
+  /^([^\d]{3,80}?)\s*[-–—:,]?\s*(\d+(?:[.,]\d+)?\s*(?:kg|g|ml|l|oz|lbs?|tbsp|tsp)?|one|two|half an?)\s+(?:of )?each\b(.*)$/i;
+
+function readEach(line: string): readonly ReadIngredient[] {
+  const words = line.replace(BULLET, '').trim();
+  const both = words.match(SALT_AND_PEPPER);
+  const again = (parts: readonly string[]) =>
+    parts.flatMap((part) => {
+      const read = readIngredient(part);
+      return read ? [{ ...read, words }] : [];
+    });
+  if (both)
+    return again(
+      [both[1]!, both[2]!].map((each) => `${own(LETTERS, each.replace('.', '').toLowerCase()) ?? each}${both[3]}`),
+    );
+  const each = words.match(EACH);
+  if (each) {
+    const names = each[1]!.split(/,| and | & /).map((name) => name.trim());
+    if (names.length > 1 && names.every((name) => name !== ''))
+      return again(names.map((name) => `${each[2]} ${name}${each[3]}`));
+  }
+  return again([words]);
 }

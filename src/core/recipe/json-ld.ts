@@ -1,6 +1,6 @@
 import { parseForeignJson } from '@/core/plain/json';
 import { readIsoDuration } from './duration';
-import { elements, plainText, type RecipeParts, readServings } from './taken-apart';
+import { elements, type Instruction, plainText, type RecipeParts, readServings } from './taken-apart';
 
 type Node = Readonly<Record<string, unknown>>;
 
@@ -66,15 +66,20 @@ function partsOf(recipe: Node): RecipeParts {
     ingredients: listOf(recipe['recipeIngredient'] ?? recipe['ingredients'])
       .flatMap((each) => textOf(each).split('\n'))
       .filter(Boolean),
-    instructions: listOf(recipe['recipeInstructions']).flatMap(instructionsOf),
+    instructions: listOf(recipe['recipeInstructions']).flatMap((each) => instructionsOf(each, null)),
     minutes: minutes ? readIsoDuration(minutes) : null,
   };
 }
 
 /** Plain text, steps, and sections of steps. */
-function instructionsOf(value: unknown): readonly string[] {
+function instructionsOf(value: unknown, part: string | null): readonly Instruction[] {
   if (typeof value === 'object' && value !== null && 'itemListElement' in value) {
-    return listOf((value as Node)['itemListElement']).flatMap(instructionsOf);
+    const node = value as Node;
+    const own = node['@type'] === 'HowToSection' ? textOf({ name: node['name'] }) || part : part;
+    return listOf(node['itemListElement']).flatMap((each) => instructionsOf(each, own));
   }
-  return textOf(value).split('\n').filter(Boolean);
+  return textOf(value)
+    .split('\n')
+    .filter(Boolean)
+    .map((words) => ({ words, part }));
 }

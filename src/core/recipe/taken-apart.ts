@@ -1,15 +1,36 @@
 import { own } from '@/core/plain/record';
+import { westernDigits } from './digits';
+
+/** A line of what was pasted, and how it stood there. */
+export interface SourceLine {
+  readonly text: string;
+  readonly role: 'heading' | 'item' | 'numbered' | 'row' | 'paragraph' | 'line';
+  /** An empty line stands before it. */
+  readonly gap?: boolean;
+  /** It stands in what a reader of the page takes for its main part. */
+  readonly main?: boolean;
+}
+
+/** A line of the method, and the part of the recipe that it stands in ("For the sauce"). */
+export interface Instruction {
+  readonly words: string;
+  readonly part: string | null;
+}
 
 /** A recipe taken apart, still in its own words. */
 export interface RecipeParts {
   readonly name: string;
   readonly servings: number | null;
   readonly ingredients: readonly string[];
-  readonly instructions: readonly string[];
+  readonly instructions: readonly Instruction[];
   /** Minutes told for the whole, where they are. */
   readonly minutes: number | null;
-  /** Lines that are none of these: headings, asides, what was not understood. */
+  /** Lines of which nobody can say what they are. */
   readonly others?: readonly string[];
+  /** Lines that belong to no cooking: what the writer tells, what readers wrote, how it keeps. */
+  readonly notes?: readonly string[];
+  /** Nothing in it is listed: what goes in is said in its sentences. */
+  readonly told?: boolean;
 }
 
 /** A recipe taken apart, or why it is none. */
@@ -130,17 +151,22 @@ const SERVINGS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    String.raw`${RANGE}\s*(?:servings?|portions?|people|persons?|helpings|portionen|personen|personnes|parts|raciones|porciones|personas|porsiyon|kişilik)\b`,
+    String.raw`${RANGE}\s*(?:servings?|portions?|people|persons?|helpings|covers|bowls|portionen|personen|personnes|parts|raciones|porciones|personas|porsiyon|kişilik)\b`,
     'i',
   ),
-  new RegExp(String.raw`^(?:\W*)(?:for|für|pour|para)\s+${RANGE}\b(?!\s*(?:min|h))`, 'i'),
+  new RegExp(String.raw`(?:برای|لـ? ?)\s*${COUNT}`, 'i'),
+  new RegExp(
+    String.raw`(?:^|.[,:–-] ?|\bsupper |\bdinner |\bmeal |\benough )(?:for|für|pour|para)\s+${RANGE}\b(?!\s*(?:min|h))`,
+    'i',
+  ),
 ];
 /** A number with hardly a word beside it, and no word of time. */
 const ALONE = new RegExp(String.raw`^\D{0,24}?${RANGE}\D{0,24}$`, 'i');
 const TIME = /\b(?:min|minutes?|hours?|hrs?|prep|cook|ready|total)\b/i;
 
 /** Servings in "Serves 4 to 6", "4 portions", "Makes about 8", "For six", 4; null where there are none. A time beside it is none. */
-export function readServings(text: string): number | null {
+export function readServings(written: string): number | null {
+  const text = westernDigits(written);
   const match =
     SERVINGS.map((pattern) => text.match(pattern)).find((found) => found !== null) ??
     (TIME.test(text) ? null : text.match(ALONE));

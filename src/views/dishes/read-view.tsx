@@ -240,6 +240,17 @@ function Looked({ reading, onChange, onAnew }: LookedProps) {
             </p>
           )}
         </section>
+        {reading.notes.length > 0 && (
+          <section aria-label="Said besides">
+            <h2 className="text-2xl">Said besides</h2>
+            <ul className="list-disc pl-5 text-faint">
+              {reading.notes.map((words, k) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: they never move
+                <li key={k}>{words}</li>
+              ))}
+            </ul>
+          </section>
+        )}
         {reading.notUnderstood.length > 0 && (
           <section aria-label="Not understood">
             <h2 className="text-2xl">Not understood</h2>

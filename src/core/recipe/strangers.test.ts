@@ -1,0 +1,87 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { checkDish } from '@/core/dish/check';
+import { dishFrom, readRecipe } from './reading';
+import { type Share, type StrangerScore, scoreStranger, strangersIn, sumOf } from './testing/strangers';
+
+// Recipes in the manners of others. Set B was written before the rules that read it were made, and not looked at while they were.
+const setOf = (name: string) =>
+  strangersIn(readFileSync(new URL(`./testing/strangers-${name}.txt`, import.meta.url), 'utf8'));
+
+describe.each([
+  [
+    'a',
+    3,
+    { found: 0.96, listed: 0.96, steps: 0.97, place: 0.95, minutes: 0.97, attention: 0.95, ties: 0.85, relations: 0.9 },
+  ],
+  [
+    'b',
+    5,
+    { found: 0.87, listed: 0.92, steps: 0.93, place: 0.92, minutes: 0.95, attention: 0.95, ties: 0.85, relations: 0.9 },
+  ],
+] as const)('the recipes of set %s', (name, most, least) => {
+  const strangers = setOf(name);
+  const scores = strangers.map(scoreStranger);
+
+  it('are read with few corrections', () => {
+    const corrections = scores.reduce((sum, each) => sum + each.corrections, 0);
+    expect(corrections / scores.length, JSON.stringify(scores.map(({ faults }) => faults))).toBeLessThanOrEqual(most);
+    for (const [of, share] of Object.entries(least))
+      expect(sumOf(scores, of as keyof StrangerScore), of).toBeGreaterThanOrEqual(share);
+  });
+
+  it('become dishes that can be cooked', () => {
+    for (const { text, manner } of strangers) {
+      const result = readRecipe(text);
+      if (!result.ok) throw new Error(`${manner}: ${result.sentence}`);
+      expect(checkDish(dishFrom(result.reading, 'd')), manner).toEqual([]);
+    }
+  });
+
+  it('lose no line with an amount, a time or a word in silence', () => {
+    for (const { text, manner } of strangers.filter((each) => !/^[<{]/.test(each.text))) {
+      const result = readRecipe(text);
+      if (!result.ok) throw new Error(result.sentence);
+      const { reading } = result;
+      const kept = [
+        reading.name,
+        ...reading.ingredients.map(({ words }) => words),
+        ...reading.steps.map(({ words }) => words),
+        ...reading.notes,
+        ...reading.notUnderstood,
+      ]
+        .join(' ')
+        .toLowerCase();
+      const words = kept.match(/[\p{L}\p{M}]+/gu) ?? [];
+      const known = new Set(words);
+      for (const line of text.split('\n').filter((each) => /\d/.test(each) && each.trim().length > 20)) {
+        const own = (line.toLowerCase().match(/[\p{L}\p{M}]{4,}/gu) ?? []).filter((word) => !HEADS.test(word));
+        const lost = own.filter((word) => !known.has(word));
+        expect(lost.length, `${manner}: ${line} lacks ${lost}`).toBeLessThanOrEqual(own.length * 0.34);
+      }
+    }
+  });
+});
+
+/** Words of lines that are heads: how many it serves, how long it takes. */
+const HEADS =
+  /^(?:serves|servings?|prep|cook(?:ing)?|time|total|minutes?|mins?|hours?|yield|pour|personnes|préparation|cuisson|zutaten|personen|preheat|oven|precalentar|horno)$/;
+
+describe('a score', () => {
+  it('counts what is missing, wrong or too much', () => {
+    const [stranger] = setOf('a');
+    const perfect = scoreStranger(stranger!);
+    const worse = scoreStranger({
+      ...stranger!,
+      servings: 9,
+      ingredients: [...stranger!.ingredients.slice(1), { name: 'unicorn', quantity: 1, units: ['g'] }],
+      steps: [
+        { ...stranger!.steps[0]!, places: ['oven'], minutes: 99, attentions: ['none'] },
+        ...stranger!.steps.slice(1),
+      ],
+    });
+    expect(worse.corrections - perfect.corrections).toBe(6);
+    const [right, all] = worse.found as Share;
+    expect(all - right).toBe(1);
+  });
+});

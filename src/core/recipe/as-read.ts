@@ -12,6 +12,8 @@ export interface ReadStep extends Guess {
   readonly names: readonly string[];
   /** The part of the recipe that it stands in: "the rice". */
   readonly part: string | null;
+  /** 0 to 1: how far what was learned agrees with the rules on where it is done and how much attention it takes. */
+  readonly sure: number;
 }
 
 /** A recipe read: everything points back to its words, and what was not understood is listed. */

@@ -64,6 +64,7 @@ const UNREAD: ReadStep = {
   uses: [],
   names: [],
   part: null,
+  sure: 0,
   sort: 'mix',
   place: { at: 'board' },
   attention: 'hands',

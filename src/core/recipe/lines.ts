@@ -1,4 +1,6 @@
-import { AT_THE_TOP, aboveNext, bareLine, type LineKind, type Look, lookAt, ruleKind } from './kinds';
+import { lineFeatures } from './features';
+import { type Above, AT_THE_TOP, aboveNext, bareLine, type LineKind, type Look, lookAt, ruleKind } from './kinds';
+import { lineJudge, OPEN_KINDS } from './learned';
 import { type Instruction, type RecipeParts, readServings, type SourceLine } from './taken-apart';
 
 /** Lines taken apart: a title, ingredients, instructions; what belongs to none of them is kept as a note. */
@@ -76,11 +78,28 @@ export function kindsOf(looks: readonly Look[]): readonly LineKind[] {
   const kinds: LineKind[] = [];
   let above = AT_THE_TOP;
   looks.forEach((look, k) => {
-    const kind = ruleKind(look, above, k, looks);
+    const rule = ruleKind(look, above, k, looks);
+    const kind = judged(look, rule, above, kinds, looks[k + 1]);
     kinds.push(kind);
     above = aboveNext(look, kind, above);
   });
   return asBlocks(looks, kinds);
+}
+
+/** The least that what was learned must be sure of before it overrules the rules. */
+const OVERRULES = 0.7;
+
+/** What a line is by the rules and by what was learned. A heading is one by its words alone. */
+function judged(
+  look: Look,
+  rule: LineKind,
+  above: Above,
+  kinds: readonly LineKind[],
+  next: Look | undefined,
+): LineKind {
+  if (look.heads) return rule;
+  const { label, sure } = lineJudge.judge(lineFeatures(look, rule, above, kinds, next), OPEN_KINDS);
+  return sure < OVERRULES ? rule : label;
 }
 
 /** Least of the lines of a block that must agree before the others follow them. */

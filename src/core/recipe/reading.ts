@@ -2,14 +2,17 @@ import type { ReadingResult, ReadStep, RecipeReading } from './as-read';
 import type { Guess } from './classify';
 import { classify, isOnlyHeat, ovenOf, withoutPreheating } from './classify';
 import { readDuration } from './duration';
+import { stepFeatures } from './features';
 import { type ReadIngredient, readIngredients } from './ingredient-line';
 import { recipeInData } from './json-ld';
 import { linesOfText } from './kinds';
 import { type Language, languageOf } from './language';
+import { attentionJudge, placeJudge } from './learned';
 import { recipeInLines } from './lines';
 import { isMarkdown, readMarkdown } from './markdown';
 import { isPage, readPage } from './page';
 import { partsSaid } from './parts-said';
+import type { Judge } from './perceptron';
 import { sentencesOf, worksOf } from './split';
 import { spokenIngredients } from './spoken';
 import { MOST_BYTES, MOST_LINES, type PartsResult, plainText, type RecipeParts } from './taken-apart';
@@ -117,9 +120,10 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
       guess.place.at === 'oven' && ovenOf(words) === null && oven !== null
         ? { ...guess.place, celsius: oven }
         : guess.place;
+    const sure = surenessOf(words, { ...guess, place }, contextOf(steps, part));
     const names = ties.in(words.replace(FOR_WHAT, ''), left);
     for (const id of names) left.delete(id);
-    steps.push({ ...guess, place, id: `s${steps.length + 1}`, words, part, names, uses: names });
+    steps.push({ ...guess, place, id: `s${steps.length + 1}`, words, part, sure, names, uses: names });
   }
   return {
     name: parts.name || 'A dish without a name',
@@ -152,6 +156,17 @@ function servingsTold(told: boolean, words: readonly string[]): number | null {
   const known = ['', '', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', '', 'ten'].indexOf(word);
   const count = word === '' ? null : known > 0 ? known : Number(word);
   return count && count > 0 && count <= 200 ? count : null;
+}
+
+/** How sure a guess is: where what was learned says the same, as sure as that; where it does not, as unsure. */
+function surenessOf(words: string, guess: Guess, before: ReadStep | undefined): number {
+  const features = stepFeatures(words, guess, before);
+  const of = <Label extends string>(judge: Judge<Label>, said: Label) => {
+    const { label, sure } = judge.judge(features);
+    return label === said ? sure : 1 - sure;
+  };
+  const appliance = guess.place.at === 'appliance';
+  return Math.min(appliance ? 1 : of(placeJudge, guess.place.at), of(attentionJudge, guess.attention));
 }
 
 /** What a sentence is for, said before it: it names no ingredient. */

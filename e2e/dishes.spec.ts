@@ -125,11 +125,12 @@ test('a recipe is pasted, put right, and stands in a meal', async ({ page }) => 
       'Carrot pot\nServes 4\nIngredients\n500 g carrots, sliced\n1 onion\n20 g butter\nsome love\n1 tsp salt\nMethod\nSlice the carrots and the onion.\nSoften the onion in the butter for 6 minutes.\nAdd the carrots and simmer for 15 minutes.\nServe.',
     );
   await page.getByRole('button', { name: 'Read it' }).click();
-  await expect(page.getByText('minutes by “15 minutes”')).toBeVisible();
-  await expect(page.getByTestId('forgotten')).toContainText('some love, salt');
+  await expect(page.getByText('15 min by “15 minutes”')).toBeVisible();
+  await expect(page.getByTestId('forgotten')).toContainText('some love and salt');
   await expect(page.getByRole('region', { name: 'Not understood' })).toContainText('some love');
+  await page.getByRole('button', { name: /Add the carrots/ }).click();
   await page.getByRole('combobox', { name: /What it is: Add the carrots/ }).selectOption('boil');
-  await expect(page.getByText('as you say; minutes by “15 minutes”')).toBeVisible();
+  await expect(page.getByRole('button', { name: /Add the carrots.*boil, on the hob/ })).toBeVisible();
   await page.getByRole('textbox', { name: 'How much carrots' }).fill('800');
   await page.getByRole('textbox', { name: 'How much carrots' }).blur();
   await page.getByRole('button', { name: 'Keep it, and onto the menu' }).click();
@@ -139,6 +140,68 @@ test('a recipe is pasted, put right, and stands in a meal', async ({ page }) => 
   await page.getByRole('searchbox').fill('carrot pot');
   await page.getByRole('link', { name: /Carrot pot/ }).click();
   await expect(page.getByText('800 g carrots')).toBeVisible();
+  expect(errors).toEqual([]);
+});
+
+test('a recipe is put right in touches: what is in doubt first, split, joined, tied, added by marking, taken back', async ({
+  page,
+}) => {
+  const errors = watchForErrors(page);
+  await openMeals(page);
+  await visit(page, '/dishes/read');
+  await page
+    .getByRole('textbox', { name: /Paste it here/ })
+    .fill(
+      'Carrot pot\nServes 4\nIngredients\n500 g carrots\n1 onion\n20 g butter\nsome love\nMethod\nSlice the carrots and the onion.\nSoften the onion in the butter for 6 minutes. Add the carrots.\nSimmer for 15 minutes.\nServe.\nNotes\nA spoon of 2 tbsp cream at the end does it good.',
+    );
+  await page.getByRole('button', { name: 'Read it' }).click();
+  const steps = page.getByRole('region', { name: 'The steps' });
+  const rows = steps.getByRole('listitem');
+  const goesIn = page.getByRole('region', { name: 'What goes in' });
+  await expect(rows).toHaveCount(5);
+  // What is in doubt comes to hand.
+  await page.getByRole('button', { name: 'show the next' }).click();
+  await expect(page.getByRole('textbox', { name: 'How much some love' })).toBeFocused();
+  await page.getByRole('button', { name: 'some love does not go in' }).click();
+  await expect(page.getByRole('textbox', { name: 'How much some love' })).toHaveCount(0);
+  // What stands among the notes is made what it is, by marking its words.
+  const text = page.getByRole('region', { name: 'The text' });
+  await text.getByText('A spoon of 2 tbsp cream').evaluate((line) => {
+    const words = line.firstChild!;
+    const from = words.textContent!.indexOf('2 tbsp');
+    document.getSelection()!.setBaseAndExtent(words, from, words, from + '2 tbsp cream'.length);
+  });
+  await text.getByRole('button', { name: 'goes in', exact: true }).click();
+  await expect(page.getByRole('textbox', { name: 'How much cream' })).toHaveValue('2');
+  await goesIn
+    .getByRole('combobox', { name: 'Where cream goes in' })
+    .selectOption({ label: '4 Simmer for 15 minutes.' });
+  await expect(rows.nth(3)).toContainText('with cream');
+  // Joined, split where the caret stands, at once, and all taken back.
+  await rows
+    .nth(2)
+    .getByRole('button', { name: /Add the carrots/ })
+    .click();
+  await page.getByRole('button', { name: 'join with the next' }).click();
+  await expect(rows).toHaveCount(4);
+  await expect(rows.nth(2)).toContainText('Add the carrots. Simmer for 15 minutes.');
+  await expect(rows.nth(2)).toContainText('15 min by “15 minutes”');
+  await page.getByLabel(/^Its words/).evaluate((field: HTMLTextAreaElement) => {
+    field.focus();
+    field.setSelectionRange(16, 16);
+  });
+  await page.getByRole('button', { name: 'split at the caret' }).click();
+  await expect(rows).toHaveCount(5);
+  await rows.nth(2).getByLabel('at once').check();
+  await expect(rows.nth(2)).toContainText('at once');
+  await page.getByRole('button', { name: 'undo' }).click();
+  await page.getByRole('button', { name: 'undo' }).click();
+  await expect(rows).toHaveCount(4);
+  await page.locator('body').press('Control+z');
+  await expect(rows).toHaveCount(5);
+  await expect(rows.nth(3)).toContainText('with cream');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('2 tbsp cream')).toBeVisible();
   expect(errors).toEqual([]);
 });
 

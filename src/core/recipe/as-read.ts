@@ -1,5 +1,6 @@
 import type { Guess } from './classify';
 import type { ReadIngredient } from './ingredient-line';
+import type { LineKind } from './kinds';
 import type { Language } from './language';
 
 /** A step as it was read: its words, and the guess at it. */
@@ -14,6 +15,8 @@ export interface ReadStep extends Guess {
   readonly part: string | null;
   /** 0 to 1: how far what was learned agrees with the rules on where it is done and how much attention it takes. */
   readonly sure: number;
+  /** What comes before it may not wait. */
+  readonly atOnce: boolean;
 }
 
 /** A recipe read: everything points back to its words, and what was not understood is listed. */
@@ -27,6 +30,14 @@ export interface RecipeReading {
   /** What belongs to no cooking: what the writer tells, what readers wrote, how it keeps. */
   readonly notes: readonly string[];
   readonly notUnderstood: readonly string[];
+  /** Every line that was read, in its order, with what it was taken for. */
+  readonly source: readonly SourceRead[];
+}
+
+/** A line of what was pasted, and what it was taken for. */
+export interface SourceRead {
+  readonly text: string;
+  readonly kind: LineKind;
 }
 
 /** A recipe read, or why it is none. */

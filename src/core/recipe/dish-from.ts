@@ -65,6 +65,7 @@ const UNREAD: ReadStep = {
   names: [],
   part: null,
   sure: 0,
+  atOnce: false,
   sort: 'mix',
   place: { at: 'board' },
   attention: 'hands',
@@ -76,15 +77,17 @@ const UNREAD: ReadStep = {
   dayBefore: false,
 };
 
-function nameOf({ sort, words }: ReadStep): string {
-  const [, verb] =
-    words
-      .toLowerCase()
-      .match(
-        /\b(chop|slice|dice|grate|marinate|soak|brown|fry|soften|toast|simmer|boil|bake|roast|rest|chill|drain|knead|whisk|blend|serve)/,
-      ) ?? [];
-  return verb ?? sort;
+/** A word for the score: the verb that its words have, where it says the same as its sort. */
+function nameOf({ sort, sortWords, words }: ReadStep): string {
+  const [verb] = (sortWords ?? '').toLowerCase().match(VERBS) ?? [];
+  if (verb) return verb;
+  const [other] =
+    sort === 'mix' || sort === 'serve' || sort === 'drain' ? (words.toLowerCase().match(VERBS) ?? []) : [];
+  return other ?? sort;
 }
+
+const VERBS =
+  /\b(?:chop|slice|dice|grate|peel|marinate|soak|brown|fry|soften|toast|simmer|boil|bake|roast|grill|rest|chill|drain|rinse|knead|whisk|blend|mash|roll|season|shred|serve)(?![a-z])/;
 
 /** The first of the steps that stand on an earlier day says which. */
 function withDayBefore(steps: readonly Step[], read: readonly ReadStep[]): readonly Step[] {

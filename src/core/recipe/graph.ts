@@ -10,6 +10,9 @@ const AT_ONCE =
 
 const ADDS = /\b(?:add|stir in|fold in|return|goes? (?:back )?in|back in)\b|zugeben|ajoutez|añadir|agregar|ekley/iu;
 
+/** Whether the words of a step say that what comes before it may not wait. */
+export const mayNotWait = (words: string): boolean => AT_ONCE.test(words);
+
 /** Steps that follow each other, beside others: what was begun "meanwhile", or a part of its own. */
 interface Branch {
   readonly part: string | null;
@@ -179,7 +182,7 @@ function isOnlyOf(step: ReadStep, branch: Branch, owners: ReadonlyMap<string, Br
 
 function linkOf(from: ReadStep, to: ReadStep): Link {
   const hot = (step: ReadStep) => step.place.at === 'burner' || step.place.at === 'oven';
-  if (AT_ONCE.test(to.words)) return follow(from.id, to.id, 0, BETWEEN.atOnce, 0);
+  if (to.atOnce) return follow(from.id, to.id, 0, BETWEEN.atOnce, 0);
   if (hot(from) && hot(to)) return follow(from.id, to.id, 0, BETWEEN.hot, 2);
   if (hot(from)) return follow(from.id, to.id, 0, 30, 5);
   if (from.dayBefore) return overnight(follow(from.id, to.id, 0, 960));

@@ -134,6 +134,10 @@ const LONGEST = 500;
 const MOST = 1_000_000;
 const SEASONING =
   /(?<![\p{L}])(?:salt|pepper|oil|salz|pfeffer|sel|poivre|sal|pimienta|tuz|karabiber|نمک|فلفل|ملح|فلفل|नमक)(?![\p{L}])/iu;
+const PLAIN_SEASONING =
+  /^(?:(?:fine|sea|coarse|kosher|table|flaky|freshly|ground|black|white|milled|cracked) )*(?:salt|pepper|salz|pfeffer|sel|poivre|sal|pimienta|tuz|karabiber|نمک|ملح|नमक)$/iu;
+/** What a weight comes in. */
+const PACKED = /^(?:tins?|cans?|jars?|packets?|packs?|pkgs?\.?|cartons?|bags?|blocks?|bottles?)(?: of)? (?=\p{L})/iu;
 const BULLET = /^[\s\-–—•*·▢☐□]+/;
 
 /** Reads one line: "2 1/2 cups (600 ml) hot stock, strained". Null for an empty line or a heading ("For the sauce:"). */
@@ -173,7 +177,8 @@ export function readIngredient(line: string): ReadIngredient | null {
     amount,
     ...(cut ? { cut } : {}),
     allergens: allergensIn(plain),
-    sure: quantity !== null,
+    // How much salt is never in doubt.
+    sure: quantity !== null || PLAIN_SEASONING.test(plain),
   };
 }
 
@@ -251,7 +256,8 @@ function leadingUnit(
   const said = found?.[1] ?? '';
   const unit = said === 'T' ? 'tbsp' : said === 't' ? 'tsp' : said.toLowerCase();
   const known = counted ? own(UNIT_WORDS, unit) : undefined;
-  if (found && known) return { unit: known[0], times: known[1], after: found[2]!.replace(SIZES, '') };
+  if (found && known)
+    return { unit: known[0], times: known[1], after: found[2]!.replace(SIZES, '').replace(PACKED, '') };
   return { unit: 'piece', times: 1, after: rest };
 }
 

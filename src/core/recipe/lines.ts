@@ -59,8 +59,9 @@ export function recipeInLines(lines: readonly SourceLine[]): RecipeParts {
         part = null;
     }
   });
+  const source = kinds.map((kind, k) => ({ text: looks[k]!.line.text, kind }));
   const told = ingredients.length === 0 && instructions.some(({ words }) => words.length > 80);
-  return { name, servings, ingredients, instructions, minutes: null, notes, told };
+  return { name, servings, ingredients, instructions, minutes: null, notes, told, source };
 }
 
 const FOR_SO_MANY = /\b(?:supper|dinner|meal|lunch|enough) for (?:two|three|four|six|eight|\d)/i;

@@ -3,6 +3,7 @@ import type { Guess } from './classify';
 import { classify, isOnlyHeat, ovenOf, withoutPreheating } from './classify';
 import { readDuration } from './duration';
 import { stepFeatures } from './features';
+import { mayNotWait } from './graph';
 import { type ReadIngredient, readIngredients } from './ingredient-line';
 import { recipeInData } from './json-ld';
 import { linesOfText } from './kinds';
@@ -123,7 +124,17 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
     const sure = surenessOf(words, { ...guess, place }, contextOf(steps, part));
     const names = ties.in(words.replace(FOR_WHAT, ''), left);
     for (const id of names) left.delete(id);
-    steps.push({ ...guess, place, id: `s${steps.length + 1}`, words, part, sure, names, uses: names });
+    steps.push({
+      ...guess,
+      place,
+      id: `s${steps.length + 1}`,
+      words,
+      part,
+      sure,
+      atOnce: mayNotWait(words),
+      names,
+      uses: names,
+    });
   }
   return {
     name: parts.name || 'A dish without a name',
@@ -140,7 +151,17 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
     steps: goingIn(steps),
     notes,
     notUnderstood,
+    source: parts.source ?? sourceOf(parts),
   };
+}
+
+/** The lines of what had none: data, and what a page marks. */
+function sourceOf({ name, ingredients, instructions }: RecipeParts): RecipeReading['source'] {
+  return [
+    { text: name, kind: 'title' as const },
+    ...ingredients.map((text) => ({ text, kind: 'ingredient' as const })),
+    ...instructions.map(({ words }) => ({ text: words, kind: 'step' as const })),
+  ].filter(({ text }) => text !== '');
 }
 
 /** "It does four of us", "six of us on Fridays". */

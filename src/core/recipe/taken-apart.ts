@@ -1,5 +1,6 @@
 import { own } from '@/core/plain/record';
 import { westernDigits } from './digits';
+import type { LineKind } from './kinds';
 
 /** A line of what was pasted, and how it stood there. */
 export interface SourceLine {
@@ -29,6 +30,8 @@ export interface RecipeParts {
   readonly others?: readonly string[];
   /** Lines that belong to no cooking: what the writer tells, what readers wrote, how it keeps. */
   readonly notes?: readonly string[];
+  /** Its lines with what they were taken for, where it has lines. */
+  readonly source?: readonly { readonly text: string; readonly kind: LineKind }[];
   /** Nothing in it is listed: what goes in is said in its sentences. */
   readonly told?: boolean;
 }

@@ -3,22 +3,16 @@
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useId, useState } from 'react';
 import { isDishFile, readDishFile } from '@/core/formats/dish-file';
-import { asSort, STEP_SORTS } from '@/core/recipe/classify';
-import { dishFrom, type ReadStep, type RecipeReading, readRecipe, unnamed } from '@/core/recipe/reading';
+import { dishFrom, type RecipeReading, readRecipe } from '@/core/recipe/reading';
 import { MOST_BYTES } from '@/core/recipe/taken-apart';
 import type { Unit } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
-import { Field } from '@/ui/field';
-import { ownWords, Select } from '@/ui/select';
-import { Stepper } from '@/ui/stepper';
-import { TickBox } from '@/ui/tick-box';
 import { useTitle } from '@/ui/title';
 import { manner } from '@/ui/told/manner';
 import { useKeptDraft } from '@/ui/use-kept-draft';
-import { AmountField } from './amount-field';
-import { Strip } from './strip';
+import { Looked } from './read-looked';
 
 /** Cups and spoons of a recipe are those of its reader's country. */
 function inOwnCups(reading: RecipeReading): RecipeReading {
@@ -39,6 +33,8 @@ interface ReadDraft {
   readonly reading: RecipeReading | null;
 }
 
+/** Touches that can be taken back. */
+const MOST_TOUCHES = 100;
 const NOTHING_READ: ReadDraft = { text: '', reading: null };
 
 /** Somebody's recipe: pasted or dropped, read, looked at, and made a dish. */
@@ -49,7 +45,10 @@ export function ReadView() {
   const id = useId();
   const [fault, setFault] = useState<string | null>(null);
   const kept = useKeptDraft<ReadDraft>('recipe', NOTHING_READ);
-  const { text, reading } = kept.value;
+  const { text } = kept.value;
+  // One that an older version read knows less than is shown here: its text is read anew.
+  const reading = kept.value.reading?.source ? kept.value.reading : null;
+  const [past, setPast] = useState<readonly RecipeReading[]>([]);
   const setText = (words: string) => void kept.change((now) => ({ ...now, text: words }));
   const setReading = (by: (now: RecipeReading | null) => RecipeReading | null) =>
     void kept.change((now) => ({ ...now, reading: by(now.reading) }));
@@ -86,6 +85,12 @@ export function ReadView() {
     if (refusal) setFault(refusal.sentence);
     else router.push(`/dishes/${encodeURIComponent(dish.id)}`);
   };
+  const undo = () => {
+    const last = past.at(-1);
+    if (!last) return;
+    setPast((now) => now.slice(0, -1));
+    setReading(() => last);
+  };
   const keep = async () => {
     if (!reading) return;
     const dish = dishFrom(reading, dishId);
@@ -117,8 +122,15 @@ export function ReadView() {
       {reading ? (
         <Looked
           reading={reading}
-          onChange={(by) => setReading((now) => now && by(now))}
-          onAnew={() => setReading(() => null)}
+          onChange={(by) => {
+            setPast((now) => [...now.slice(-MOST_TOUCHES), reading]);
+            setReading((now) => now && by(now));
+          }}
+          onAnew={() => {
+            setPast([]);
+            setReading(() => null);
+          }}
+          onUndo={past.length === 0 ? null : undo}
         />
       ) : (
         // biome-ignore lint/a11y/noStaticElementInteractions: dropping is one more way; the field and the button do the same
@@ -157,172 +169,5 @@ export function ReadView() {
         </div>
       )}
     </>
-  );
-}
-
-type ReadIngredient = RecipeReading['ingredients'][number];
-
-interface LookedProps {
-  readonly reading: RecipeReading;
-  readonly onChange: (by: (now: RecipeReading) => RecipeReading) => void;
-  readonly onAnew: () => void;
-}
-
-/** What was read, beside its words, to be put right; guesses say that they are. */
-function Looked({ reading, onChange, onAnew }: LookedProps) {
-  const forgotten = unnamed(reading);
-  const setStep = (id: string, by: (step: ReadStep) => ReadStep) =>
-    onChange((now) => ({ ...now, steps: now.steps.map((each) => (each.id === id ? by(each) : each)) }));
-  const ingredient = (at: number, by: (now: ReadIngredient) => Partial<ReadIngredient>) =>
-    onChange((now) => ({
-      ...now,
-      ingredients: now.ingredients.map((each, k) => (k === at ? { ...each, ...by(each), sure: true } : each)),
-    }));
-  return (
-    <div className="mt-3 grid gap-x-12 gap-y-6 lg:grid-cols-2">
-      <div className="grid content-start gap-4">
-        <div className="flex flex-wrap items-end gap-4">
-          <Field
-            label="Name"
-            type="text"
-            value={reading.name}
-            maxLength={120}
-            className="h-11 w-[min(24rem,80vw)] font-title text-xl"
-            onChange={(event) => {
-              const name = event.target.value;
-              onChange((now) => ({ ...now, name }));
-            }}
-          />
-          <Stepper
-            label={reading.servingsSaid ? 'Serves' : 'Serves, a guess'}
-            value={reading.servings}
-            least={1}
-            most={200}
-            onChange={(servings) => onChange((now) => ({ ...now, servings, servingsSaid: true }))}
-          />
-          <Button look="quiet" onClick={onAnew}>
-            another recipe
-          </Button>
-        </div>
-        <section aria-label="What goes in">
-          <h2 className="text-2xl">What goes in</h2>
-          <ul className="mt-1 border-t border-line">
-            {reading.ingredients.map((each, k) => (
-              <li key={each.id} className="border-b border-line py-1.5">
-                <span className="flex gap-2">
-                  <AmountField
-                    name={each.name}
-                    amount={each.amount}
-                    onChange={(by) => ingredient(k, ({ amount }) => ({ amount: by(amount) }))}
-                  />
-                  <Field
-                    label={`Ingredient ${k + 1}`}
-                    hideLabel
-                    type="text"
-                    value={each.name}
-                    maxLength={120}
-                    className="flex-1"
-                    onChange={(event) => {
-                      const name = event.target.value;
-                      ingredient(k, () => ({ name }));
-                    }}
-                  />
-                </span>
-                <span className={`block text-sm ${each.sure ? 'text-faint' : 'text-warn'}`}>
-                  {each.sure ? 'from' : 'a guess, from'} “{each.words}”
-                </span>
-              </li>
-            ))}
-          </ul>
-          {forgotten.length > 0 && (
-            <p className="mt-2 border-l-3 border-warn pl-2 text-warn" data-testid="forgotten">
-              No step names {forgotten.map(({ name }) => name).join(', ')}: it goes into the first one.
-            </p>
-          )}
-        </section>
-        {reading.notes.length > 0 && (
-          <section aria-label="Said besides">
-            <h2 className="text-2xl">Said besides</h2>
-            <ul className="list-disc pl-5 text-faint">
-              {reading.notes.map((words, k) => (
-                // biome-ignore lint/suspicious/noArrayIndexKey: they never move
-                <li key={k}>{words}</li>
-              ))}
-            </ul>
-          </section>
-        )}
-        {reading.notUnderstood.length > 0 && (
-          <section aria-label="Not understood">
-            <h2 className="text-2xl">Not understood</h2>
-            <ul className="list-disc pl-5">
-              {reading.notUnderstood.map((words) => (
-                <li key={words}>{words}</li>
-              ))}
-            </ul>
-          </section>
-        )}
-      </div>
-      <div className="grid min-w-0 content-start gap-6">
-        {reading.steps.length > 0 && <Strip dish={dishFrom(reading, 'looked')} />}
-        <section aria-label="The steps">
-          <h2 className="text-2xl">The steps</h2>
-          <ol className="mt-1 border-t border-line">
-            {reading.steps.map((step) => (
-              <StepRow key={step.id} step={step} onChange={(by) => setStep(step.id, by)} />
-            ))}
-          </ol>
-        </section>
-      </div>
-    </div>
-  );
-}
-
-interface StepRowProps {
-  readonly step: ReadStep;
-  readonly onChange: (by: (now: ReadStep) => ReadStep) => void;
-}
-
-function StepRow({ step, onChange }: StepRowProps) {
-  const { words, sort, sortWords, minutes, minutesWords, meanwhile } = step;
-  const short = words.length > 40 ? `${words.slice(0, 40)}…` : words;
-  return (
-    <li className="border-b border-line py-2">
-      <p>{words}</p>
-      <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">
-        <Select
-          label={`What it is: ${short}`}
-          hideLabel
-          value={sort}
-          options={ownWords(STEP_SORTS)}
-          onChange={(next) => onChange((now) => ({ ...now, ...asSort(now, words, next) }))}
-        />
-        <Stepper
-          label={`Minutes: ${short}`}
-          hideLabel
-          unit="min"
-          value={minutes.likely}
-          least={1}
-          most={2880}
-          onChange={(likely) =>
-            onChange((now) => ({
-              ...now,
-              minutes: {
-                shortest: Math.min(now.minutes.shortest, likely),
-                likely,
-                longest: Math.max(now.minutes.longest, likely),
-              },
-              minutesWords: now.minutesWords ?? 'by you',
-            }))
-          }
-        />
-        <TickBox value={meanwhile} onChange={(on) => onChange((now) => ({ ...now, meanwhile: on }))}>
-          beside the step before
-        </TickBox>
-      </div>
-      <p className="text-sm text-faint">
-        {sortWords ? `by “${sortWords}”` : 'as you say'}
-        {minutesWords ? `; minutes by “${minutesWords}”` : '; minutes a guess, none were said'}
-      </p>
-    </li>
   );
 }

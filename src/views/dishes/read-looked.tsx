@@ -1,0 +1,212 @@
+'use client';
+
+import { useEffect, useMemo, useRef, useState } from 'react';
+import {
+  addIngredient,
+  addStep,
+  type Doubt,
+  doubtsOf,
+  joinStep,
+  moveStep,
+  setStep,
+  sortStep,
+  splitStep,
+  takeIngredientOut,
+  takeStepOut,
+  tieToStep,
+} from '@/core/recipe/mend';
+import { dishFrom, type RecipeReading, unnamed } from '@/core/recipe/reading';
+import { listed } from '@/core/units/words';
+import { Button } from '@/ui/button';
+import { Field } from '@/ui/field';
+import { Stepper } from '@/ui/stepper';
+import { IngredientRows } from './read-ingredient-rows';
+import { Source } from './read-source';
+import { StepRow, type StepTouches } from './read-step-row';
+import { Strip } from './strip';
+
+interface LookedProps {
+  readonly reading: RecipeReading;
+  readonly onChange: (by: (now: RecipeReading) => RecipeReading) => void;
+  readonly onAnew: () => void;
+  /** Takes the last touch back; null where there is none. */
+  readonly onUndo: (() => void) | null;
+}
+
+const MOST_NAMED = 4;
+
+/** The text on one side, the dish that is read from it on the other: what is wrong is put right in a touch each. */
+export function Looked({ reading, onChange, onAnew, onUndo }: LookedProps) {
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [shown, setShown] = useState<string | null>(null);
+  const doubts = useMemo(() => doubtsOf(reading), [reading]);
+  const dish = useMemo(() => dishFrom(reading, 'looked'), [reading]);
+  const forgotten = unnamed(reading);
+  const doubtedSteps = new Set(doubts.flatMap((each) => (each.of === 'step' ? [each.id] : [])));
+  useUndoKey(onUndo);
+  const choose = (id: string | null) => {
+    setChosen(id);
+    setShown(reading.steps.find((each) => each.id === id)?.words ?? null);
+  };
+  const touches: StepTouches = {
+    choose,
+    sort: (id, sort) => onChange((now) => sortStep(now, id, sort)),
+    set: (id, by) => onChange((now) => setStep(now, id, by)),
+    split: (id, at) => onChange((now) => splitStep(now, id, at)),
+    join: (id) => onChange((now) => joinStep(now, id)),
+    move: (id, by) => onChange((now) => moveStep(now, id, by)),
+    takeOut: (id) => onChange((now) => takeStepOut(now, id)),
+    tie: (id, ingredient) => onChange((now) => tieToStep(now, id, ingredient)),
+  };
+  const lookAt = (doubt: Doubt) => {
+    setShown(doubt.words);
+    if (doubt.of === 'line') return;
+    if (doubt.of === 'step') setChosen(doubt.id);
+    const row = document.getElementById(`read-${doubt.id}`);
+    row?.scrollIntoView({ block: 'center' });
+    row?.querySelector<HTMLElement>('button[aria-expanded], input, select')?.focus({ preventScroll: true });
+  };
+  return (
+    <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
+      <Source
+        reading={reading}
+        shown={shown}
+        onIngredient={(words) => onChange((now) => addIngredient(now, words))}
+        onStep={(words) => onChange((now) => addStep(now, words))}
+      />
+      <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-5">
+        <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+          <Field
+            label="Name"
+            type="text"
+            value={reading.name}
+            maxLength={120}
+            className="h-11 w-[min(17rem,80vw)] font-title text-xl"
+            onChange={(event) => {
+              const name = event.target.value;
+              onChange((now) => ({ ...now, name }));
+            }}
+          />
+          <Stepper
+            label={reading.servingsSaid ? 'Serves' : 'Serves, a guess'}
+            value={reading.servings}
+            least={1}
+            most={200}
+            onChange={(servings) => onChange((now) => ({ ...now, servings, servingsSaid: true }))}
+          />
+          <Button disabled={onUndo === null} onClick={() => onUndo?.()}>
+            undo
+          </Button>
+          <Button look="quiet" onClick={onAnew}>
+            another recipe
+          </Button>
+        </div>
+        <Doubts doubts={doubts} onLook={lookAt} />
+        {reading.steps.length > 0 && <Strip dish={dish} />}
+        <section aria-label="The steps">
+          <h2 className="text-2xl">The steps</h2>
+          {reading.steps.length === 0 && (
+            <p className="text-faint">None was read: mark the words of one in the text.</p>
+          )}
+          <ol className="mt-1 border-t border-line">
+            {reading.steps.map((step, k) => (
+              <StepRow
+                key={step.id}
+                step={step}
+                at={k}
+                last={k === reading.steps.length - 1}
+                chosen={chosen === step.id}
+                doubted={doubtedSteps.has(step.id)}
+                ingredients={reading.ingredients}
+                touches={touches}
+              />
+            ))}
+          </ol>
+        </section>
+        <section aria-label="What goes in">
+          <h2 className="text-2xl">What goes in</h2>
+          {forgotten.length > 0 && (
+            <p className="mt-2 border-l-3 border-warn pl-2 text-warn" data-testid="forgotten">
+              No step names{' '}
+              {listed(
+                forgotten.map(({ name }) => name),
+                MOST_NAMED,
+              )}
+              : it goes into the first one.
+            </p>
+          )}
+          <IngredientRows
+            reading={reading}
+            onSet={(id, by) =>
+              onChange((now) => ({
+                ...now,
+                ingredients: now.ingredients.map((each) =>
+                  each.id === id ? { ...each, ...by(each), sure: true } : each,
+                ),
+              }))
+            }
+            onTie={(step, id) => onChange((now) => tieToStep(now, step, id))}
+            onTakeOut={(id) => onChange((now) => takeIngredientOut(now, id))}
+            onLook={setShown}
+          />
+        </section>
+        {reading.notUnderstood.length > 0 && (
+          <section aria-label="Not understood">
+            <h2 className="text-2xl">Not understood</h2>
+            <ul className="list-disc pl-5">
+              {reading.notUnderstood.map((words) => (
+                <li key={words}>{words}</li>
+              ))}
+            </ul>
+          </section>
+        )}
+      </div>
+    </div>
+  );
+}
+
+interface DoubtsProps {
+  readonly doubts: readonly Doubt[];
+  readonly onLook: (doubt: Doubt) => void;
+}
+
+/** What is least sure comes first, one after another. */
+function Doubts({ doubts, onLook }: DoubtsProps) {
+  const at = useRef(0);
+  if (doubts.length === 0)
+    return (
+      <p role="status" className="text-faint">
+        Nothing here is in doubt.
+      </p>
+    );
+  const next = () => {
+    const doubt = doubts[at.current % doubts.length]!;
+    at.current = (at.current % doubts.length) + 1;
+    onLook(doubt);
+  };
+  return (
+    <div className="flex flex-wrap items-center gap-3 rounded-lg border border-line px-3 py-1.5">
+      <p role="status">
+        {doubts.length === 1 ? 'One thing is' : `${doubts.length} things are`} in doubt, the least sure first.
+      </p>
+      <Button onClick={next}>show the next</Button>
+    </div>
+  );
+}
+
+/** The usual keys take the last touch back, except in a field, where they take back what was typed. */
+function useUndoKey(onUndo: (() => void) | null): void {
+  const latest = useRef(onUndo);
+  latest.current = onUndo;
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement | null;
+      if (event.key !== 'z' || !(event.ctrlKey || event.metaKey) || event.shiftKey) return;
+      if (target?.closest('input, textarea')) return;
+      event.preventDefault();
+      latest.current?.();
+    };
+    document.addEventListener('keydown', press);
+    return () => document.removeEventListener('keydown', press);
+  }, []);
+}

@@ -158,6 +158,10 @@ const LET: readonly (readonly [RegExp, string])[] = [
 const PREHEAT =
   /(?:\bfirst,? )?\b(?:pre-?heat|heat) (?:the |your |an )?oven\b(?: to)?[^,;.]*?(?=,|;|\.|$|\band\b|\bthen\b)(?:\s*(?:,|;|\band\b|\bthen\b)\s*)*/i;
 
+/** The same in other languages: nothing else stands in such a sentence. */
+const PREHEAT_ELSEWHERE =
+  /^\W*(?:(?:den )?(?:back)?ofen\b.{0,40}\bvorheizen|préchauffe[rz]? le four\b.{0,40}|precal(?:entar|iente) el horno\b.{0,40}|fırını\b.{0,40}\bısıtın)\W*$/iu;
+
 /** Work that goes on by itself through a night, or a day before: a slow cooker does not. */
 const RESTS: ReadonlySet<StepSort> = new Set(['soak', 'marinate', 'chill', 'rest']);
 
@@ -165,17 +169,20 @@ const RESTS: ReadonlySet<StepSort> = new Set(['soak', 'marinate', 'chill', 'rest
 export function withoutPreheating(sentence: string): string {
   return sentence
     .replace(PREHEAT, '')
+    .replace(PREHEAT_ELSEWHERE, '')
     .replace(/^[^\p{L}]+$/u, '')
     .trim();
 }
 
 /** "While the rice cooks, …", "Once it boils, …": when something is to be done, which is not what is done. */
 const LEAD =
-  /^\W*(?:(?:now|then|and|meanwhile) )?(?:while|when|once|after|as soon as|pendant que|sobald|während|cuando|mientras)\b[^,.;]{3,70},\s*/iu;
+  /^\W*(?:(?:now|then|and) )?while (?:they|it|that|this|the [\p{L}]+)(?:['’](?:re|s)| is| are)? \p{L}+ing\b,? |^\W*(?:(?:now|then|and|meanwhile) )?(?:while|when|once|after|as soon as|pendant que|sobald|während|cuando|mientras)\b[^,.;]{3,70},\s*/iu;
 
 function withoutLead(sentence: string): string {
   const rest = sentence.replace(LEAD, '');
-  return rest !== sentence && saysWork(rest) ? rest : sentence;
+  if (rest === sentence || saysWork(rest)) return rest;
+  // "While they're boiling I do the fish": nothing is asked for yet.
+  return readDuration(sentence) === null && !/,/.test(sentence) ? '' : sentence;
 }
 
 /** What a sentence of a recipe asks for; null for what asks nothing of the cook ("Preheat the oven": the plan warms it by itself). */
@@ -205,14 +212,18 @@ export function classify(written: string, before?: Pick<Guess, 'place' | 'sort'>
     sortWords: words === '' ? null : words,
     minutesWords: duration?.words ?? null,
     doneWhen: until ? until[1]!.trim() : '',
-    meanwhile:
-      /\b(?:meanwhile|in the meantime|while (?!\p{L}+ing|still|hot|warm|you can)|at the same time|inzwischen|währenddessen|in der zwischenzeit|unterdessen|derweil|pendant ce temps|mientras tanto|bu (?:sırada|arada))\b|در این (?:فاصله|حین)|في هذه الأثناء|इस बीच/iu.test(
-        written,
-      ),
+    meanwhile: saysMeanwhile(written),
     dayBefore:
       /\bthe (?:day|night|evening) before\b/i.test(asked) ||
       (RESTS.has(sort) && (/\bovernight\b/i.test(asked) || (duration?.minutes.likely ?? 0) >= 480)),
   };
+}
+
+/** Whether a sentence says that it goes on beside what is under way. */
+export function saysMeanwhile(sentence: string): boolean {
+  return /\b(?:meanwhile|in the meantime|while (?!\p{L}+ing|still|hot|warm|you can)|at the same time|inzwischen|währenddessen|in der zwischenzeit|unterdessen|derweil|pendant ce temps|mientras tanto|bu (?:sırada|arada))\b|در این (?:فاصله|حین)|في هذه الأثناء|इस बीच/iu.test(
+    sentence,
+  );
 }
 
 /** Whether a sentence asks for work at all. */
@@ -318,14 +329,14 @@ function unnamedWork(sentence: string, timed: boolean): readonly [StepSort, stri
   if (!timed) return null;
   if (ovenOf(sentence) !== null || /\boven\b/i.test(sentence)) return ['bake', ''];
   if (/\b(?:hob|stove|flame|burner|heat|pan|pot|lid|covered)\b/i.test(sentence)) return ['simmer', ''];
-  return /\b(?:let|leave|wait|pressure|until)\b/i.test(sentence) ? ['rest', ''] : ['mix', ''];
+  return /\b(?:let|leave|wait|pressure)\b/i.test(sentence) ? ['rest', ''] : ['mix', ''];
 }
 
 /** Work that goes into what stands on the heat, where something does. */
 const INTO_POT =
-  /\b(?:add|stir|pour|tip|throw|return|deglaze|put|go(?:es)? (?:back )?in|in goes?|scatter in|drop|sprinkle in|fold in|toss in|turn|lay)\b|zugeben|zufügen|dazu|ablöschen|mitrösten|ajoute[rz]?|versez|añad|agreg|ekle|karıştır|اضافه|أضف|डाल|मिला/iu;
+  /\b(?:add|stir|pour|tip|throw|return|deglaze|put|go(?:es)? (?:back )?in|in goes?|scatter in|drop|sprinkle in|fold in|toss in|turn|slide|lay|give it)\b|zugeben|zufügen|dazu|ablöschen|mitrösten|ajoute[rz]?|versez|añad|agreg|ekle|karıştır|اضافه|أضف|डाल|मिला/iu;
 const NOT_IN_POT =
-  /\b(?:off the heat|remove(?:d)? from (?:the )?heat|bowl|jug|plate|platter|board|tray|baking dish|casserole dish|[\dx]+ ?pan|dish|mixture to|processor|blender|serve|garnish|to finish|colander|fridge)\b|hors du feu|fuera del fuego/iu;
+  /\b(?:off the heat|remove(?:d)? from (?:the )?heat|bowl|jug|plate|platter|board|tray|baking dish|casserole dish|[\dx]+ ?pan|dish|mixture to|processor|blender|serve|garnish|to finish|colander|fridge|pour [\p{L} ]{2,20} over)\b|hors du feu|fuera del fuego/iu;
 
 /** The place of a step after another: what is added to a pot on the heat is added on the heat. */
 function placeAfter(
@@ -337,6 +348,13 @@ function placeAfter(
   const place = placeOf(sort, sentence);
   const onHeat = before?.place.at === 'burner';
   if (sort === 'mix' && onHeat && !NOT_IN_POT.test(sentence) && (timed || INTO_POT.test(sentence))) return before.place;
+  if (
+    sort === 'mix' &&
+    timed &&
+    /\b(?:pan|saucepan|skillet|wok|frypan)\b/i.test(sentence) &&
+    !NOT_IN_POT.test(sentence)
+  )
+    return { at: 'burner', heat: heatOf('fry', sentence) };
   if (
     sort === 'mix' &&
     /(?:^|[,;:] |\band )(?:\p{L}+ly )?(?:heat|melt|warm)\b[^.]{0,40}\b(?:oil|butter|ghee|fat|pan|pot|lard|dripping|milk|cream|water|stock|skillet|wok)\b|\bchauffer\b|\berhitzen\b|\bcalentar\b/iu.test(
@@ -415,6 +433,13 @@ function heatOf(sort: StepSort, sentence: string): Heat {
   return sort === 'boil' ? 'full' : sort === 'fry' ? 'medium' : 'low';
 }
 
+/** Tens as they are spoken; nothing stands at the place of none. */
+const TENS = ['', 'ten', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety'];
+const SPOKEN_HEAT = new RegExp(
+  `\\boven\\b[^.]{0,30}\\b(?:at|to) (a|one|two) hundred(?: and (${TENS.slice(1).join('|')}))?\\b`,
+  'i',
+);
+
 /** °C of an oven in a sentence: "200 °C", "400°F", "gas mark 6"; null when it says none. */
 export function ovenOf(sentence: string): number | null {
   const celsius = sentence.match(/(\d{2,3})\s*(?:°|degrees)?\s*C\b/);
@@ -424,6 +449,9 @@ export function ovenOf(sentence: string): number | null {
   // "350, 25-30 min": a number that only an oven has, at the beginning of a short line.
   const bare = sentence.match(/^\W*(?:oven|bake)?(?: at| to)?\W*(\d{3})\s*(?:degrees|°)?\s*(?:,|for\b|–|-|\.|$)/i);
   if (bare) return within(Number(bare[1]) > 260 ? Math.round(celsiusOf(Number(bare[1])) / 5) * 5 : Number(bare[1]));
+  // "Into the oven at two hundred".
+  const spoken = sentence.match(SPOKEN_HEAT);
+  if (spoken) return within((/two/i.test(spoken[1]!) ? 200 : 100) + TENS.indexOf(spoken[2]?.toLowerCase() ?? '') * 10);
   const mark = sentence.match(/\bgas(?: mark)? ?(\d{1,2})\b/i);
   const degrees = mark && fahrenheitOfGasMark(Number(mark[1]));
   return degrees ? within(Math.round(celsiusOf(degrees) / 5) * 5) : null;

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { checkDish } from '@/core/dish/check';
+import { ovenOf } from './classify';
 import { dishFrom, readRecipe } from './reading';
 
 function read(text: string) {
@@ -60,6 +61,12 @@ describe('readings that would hurt', () => {
     expect(told('Let the pressure go down, 10-12 minutes.')).toMatch(/ 11 rest$/);
     const [, leave] = steps('Simmer for 10 minutes.', 'Leave it 5 to 10 minutes.');
     expect(leave).toMatchObject({ sort: 'rest', minutes: { likely: 8 } });
+  });
+
+  it('an oven’s heat is heard when it is told', () => {
+    expect(ovenOf('and into the oven at two hundred for half an hour')).toBe(200);
+    expect(ovenOf('put it in the oven at a hundred and sixty')).toBe(160);
+    expect(ovenOf('one hundred grams of flour')).toBeNull();
   });
 
   it('no step read is no crash', () => {

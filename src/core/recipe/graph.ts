@@ -27,16 +27,28 @@ interface Branch {
   joined: boolean;
 }
 
+const wordsOf = (text: string): readonly string[] => text.toLowerCase().match(/[\p{L}\p{M}]+/gu) ?? [];
+
 /** What brings something of one branch into another. */
 const BRINGS =
   /\b(?:add|stir in|fold in|return|goes? (?:back )?in|back in|into|over|onto|on top|combine|together|toss|mix|assemble|layer|pour|serve|with the)\b|zugeben|dazu|ajoutez|añadir|agregar|ekley/iu;
+/** Headings that say when, and not what for: what stands there comes after all that stands above. */
+const STAGES =
+  /^\W*(?:to )?(?:finish\w*|cook(?:ing)?|bak(?:e|ing)|mise en place|prep\w*|assembl\w+|put(?:ting)? (?:it )?(?:all )?together|serv(?:e|ing)|the day before|on the day|day \d|step \d+|final\w*|dish(?:ing)? up|plat(?:e|ing)(?: up)?|fertigstell\w+|montage|finition|montaje)\b/i;
 const EVERYTHING = /\b(?:everything|all (?:the )?(?:ingredients|parts)|assemble)\b/i;
 
 /**
  * What comes after what. Steps follow each other; "meanwhile" and "while …" begin beside the step that needs no hands, a part with a heading of
  * its own beside all others; a step that brings things of two branches together comes after both, and so does the last one.
  */
-export function linksOf({ steps, name }: Pick<RecipeReading, 'steps' | 'name'>): readonly Link[] {
+export function linksOf({
+  steps,
+  name,
+  ingredients,
+}: Pick<RecipeReading, 'steps' | 'name' | 'ingredients'>): readonly Link[] {
+  // What the dish is called, without what goes into it: "the curry", "the stew".
+  const things = new Set(ingredients.flatMap((each) => wordsOf(each.name)));
+  const title = wordsOf(name).filter((word) => word.length > 2 && !things.has(word));
   const links: Link[] = [];
   const branches: Branch[] = [];
   const owners = new Map<string, Branch>();
@@ -65,27 +77,30 @@ export function linksOf({ steps, name }: Pick<RecipeReading, 'steps' | 'name'>):
       open(step, []);
       return;
     }
-    const fresh = step.part !== before.part && step.part !== null && !last;
+    const stage = step.part !== null && STAGES.test(step.part);
+    const fresh = step.part !== before.part && step.part !== null && !last && !stage;
     const known = fresh ? branches.find(({ part, joined }) => part === step.part && !joined) : undefined;
     if (step.meanwhile && !last) {
       open(step, besideWhat(step, before, steps, links));
       return;
     }
     if (fresh && !known) {
-      open(step, broughtTo(step, branches, owners, before, name));
+      open(step, broughtTo(step, branches, owners, before, title));
       return;
     }
     const into: Branch = known ?? before;
     const others = branches.filter((branch) => branch !== into && !branch.joined);
-    const joins = others.filter((branch) => last || bringsIn(step, into, branch, owners, name));
+    const begins = stage && step.part !== steps[k - 1]?.part;
+    const joins = others.filter((branch) => last || begins || bringsIn(step, into, branch, owners, title));
     // It speaks of another branch alone: it goes on there, and this one waits.
-    const back = joins.length === 1 && !last && isOnlyOf(step, joins[0]!, owners) ? joins[0]! : null;
+    const back = joins.length === 1 && !last && !begins && isOnlyOf(step, joins[0]!, owners) ? joins[0]! : null;
     if (back) {
       const brings = BRINGS.test(step.words) && step.names.length === 0;
       after(brings ? [back.end, into.end] : [back.end], step);
-      if (brings) into.joined = true;
-      current = back;
-      own(back, step);
+      // What it made is brought here, and here it goes on; else it goes on there.
+      if (brings) back.joined = true;
+      current = brings ? into : back;
+      own(current, step);
       return;
     }
     after([into.end, ...joins.map(({ end }) => end)], step);
@@ -126,10 +141,10 @@ function broughtTo(
   branches: readonly Branch[],
   owners: ReadonlyMap<string, Branch>,
   before: Branch,
-  name: string,
+  title: readonly string[],
 ): readonly ReadStep[] {
   const made = branches.filter(
-    (branch) => !branch.joined && branch !== before && bringsIn(step, before, branch, owners, name),
+    (branch) => !branch.joined && branch !== before && bringsIn(step, before, branch, owners, title),
   );
   return made.map(({ end }) => end);
 }
@@ -140,7 +155,7 @@ function bringsIn(
   into: Branch,
   branch: Branch,
   owners: ReadonlyMap<string, Branch>,
-  name: string,
+  title: readonly string[],
 ): boolean {
   if (EVERYTHING.test(step.words)) return true;
   if (step.names.some((id) => owners.get(id) === branch))
@@ -161,10 +176,6 @@ function bringsIn(
   )
     return true;
   // "Pour it over the dal": the dish itself, as its name has it.
-  const title = name
-    .toLowerCase()
-    .split(/[^\p{L}]+/u)
-    .filter((word) => word.length > 2);
   return (
     into.after.length > 0 &&
     BRINGS.test(step.words) &&

@@ -101,25 +101,27 @@ const UNIT_WORDS: Readonly<Record<string, readonly [Unit, number]>> = {
 const LONG_UNITS: readonly (readonly [RegExp, string])[] = [
   [/(?:c\.?|cuill(?:[eè]re|\.)?s?)\s*à\s*(?:s(?:oupe)?\b\.?|soupe)|\bc\.?\s?à\.?\s?s\b\.?/gi, 'tbsp'],
   [/(?:c\.?|cuill(?:[eè]re|\.)?s?)\s*à\s*(?:c(?:af[eé])?\b\.?|caf[eé])|\bc\.?\s?à\.?\s?c\b\.?/gi, 'tsp'],
-  [/\b(?:EL|Esslöffel|cucharadas?|yemek kaşığı)(?![\p{L}])/giu, 'tbsp'],
-  [/\b(?:TL|Teelöffel|cucharaditas?|çay kaşığı|tatlı kaşığı)(?![\p{L}])/giu, 'tsp'],
+  [/(?<![\p{L}])(?:EL|Esslöffel|cucharadas?|yemek kaşığı)(?![\p{L}])/giu, 'tbsp'],
+  [/(?<![\p{L}])(?:TL|Teelöffel|cucharaditas?|çay kaşığı|tatlı kaşığı)(?![\p{L}])/giu, 'tsp'],
   [/(?:قاشق غذاخوری|قاشق سوپخوری|ملعقة كبيرة|ملاعق كبيرة|बड़ा चम्मच|बड़े चम्मच)/gu, 'tbsp '],
   [/(?:قاشق چای ?خوری|قاشق مرباخوری|ملعقة صغيرة|ملاعق صغيرة|छोटा चम्मच|छोटे चम्मच)/gu, 'tsp '],
-  [/\b(?:tazas?|tasses?|su bardağı|Tassen?)(?![\p{L}])/giu, 'cup-of-250 '],
+  [/(?<![\p{L}])(?:tazas?|tasses?|su bardağı|Tassen?)(?![\p{L}])/giu, 'cup-of-250 '],
   [/(?:پیمانه|لیوان|كوب|أكواب|कप)/gu, 'cup-of-250 '],
+  [/(?<![\p{L}])(?:gramm?os?|gramm|gram)(?![\p{L}])/giu, 'g '],
+  [/(?<![\p{L}])(?:litros?)(?![\p{L}])/giu, 'l '],
   [/(?:گرم|غرام|جرام|ग्राम)/gu, 'g '],
   [/(?:کیلو(?:گرم)?|كيلو(?:غرام|جرام)?|किलो)/gu, 'kg '],
   [/(?:میلی ?لیتر|مل(?![\p{L}])|मिली)/gu, 'ml '],
   [/(?:لیتر|لتر|लीटर)/gu, 'l '],
-  [/\b(?:Stück|unidades|adet|عدد)(?![\p{L}])/giu, 'pieces'],
-  [/\b(?:Zehen?|gousses?|dientes?|diş)(?![\p{L}])/giu, 'cloves'],
-  [/\b(?:Prisen?|pinc[eé]es?|pizcas?|tutam)(?![\p{L}])/giu, 'pinch'],
-  [/\b(?:brins?|ramitas?|Zweige?|dal)(?![\p{L}])/giu, 'sprigs'],
-  [/\b(?:Bund|bottes?|manojos?|demet)(?![\p{L}])/giu, 'bunch'],
-  [/\b(?:Dosen?|latas?|bo[iî]tes?|kutu)(?![\p{L}])/giu, 'tin'],
+  [/(?<![\p{L}])(?:Stück|unidades|adet|عدد)(?![\p{L}])/giu, 'pieces'],
+  [/(?<![\p{L}])(?:Zehen?|gousses?|dientes?|diş)(?![\p{L}])/giu, 'cloves'],
+  [/(?<![\p{L}])(?:Prisen?|pinc[eé]es?|pizcas?|tutam)(?![\p{L}])/giu, 'pinch'],
+  [/(?<![\p{L}])(?:brins?|ramitas?|Zweige?|dal)(?![\p{L}])/giu, 'sprigs'],
+  [/(?<![\p{L}])(?:Bund|bottes?|manojos?|demet)(?![\p{L}])/giu, 'bunch'],
+  [/(?<![\p{L}])(?:Dosen?|latas?|bo[iî]tes?|kutu)(?![\p{L}])/giu, 'tin'],
 ];
 const SIZES =
-  /^(?:(?:extra[- ])?large|lge?\.?|small|sm\.?|medium(?:-sized)?|med\.?|big|heaped|heaping|rounded|scant|packed|level|generous|good|fresh|ripe|whole|of|thumb(?:-sized piece)? of|(?:pkgs?|packages?|packets?|packs?|pkts?|boxe?s?|bags?|pans?|glass|heads?|bottles?)\b\.?(?: of)?)\s+/i;
+  /^(?:(?:extra[- ])?large|lge?\.?|small|sm\.?|medium(?:-sized)?|med\.?|big|heaped|heaping|rounded|scant|packed|level|generous|of|thumb(?:-sized piece)? of|(?:pkgs?|packages?|packets?|packs?|pkts?|boxe?s?|bags?|pans?|glass|heads?|bottles?)\b\.?(?: of)?)\s+/i;
 /** "3 garlic cloves": the measure behind its name. A bay leaf is one by its name. */
 const UNIT_BEHIND = /^(?!bay\b|lime\b|vine\b|cinnamon\b)(\p{L}[\p{L} -]*?)\s+(cloves?|sticks?|stalks?|sprigs?)$/iu;
 /** "Milk 200ml", "tomato paste 2 tbsp", "pancetta 100". */

@@ -42,6 +42,7 @@ const SERVES_SURELY =
 const SAYS_TIME = /\b(?:(?:total|prep|cook(?:ing)?|active) time|ready in)\b/i;
 const TIMES =
   /^\W*(?:prep(?:aration)?|cook(?:ing)?|total|active|ready in|time|baking|resting|standing|préparation|cuisson|temps|tiempo|vorbereitung|zubereitungszeit|kochzeit|süre)(?: time)?\s*(?::|–|-|\d|in\b)|^(?:about )?\d+\s*(?:min|hour|hr)[a-z]*\W*(?:prep|cook|total)[a-z]*(?: time)?$|^ready in\b/i;
+const ZEST = /^(?:finely |grated |the )*(?:juice|zest)(?:,? (?:and|&) (?:juice|zest))? of\b/i;
 const NUMBERED = /^\s*(?:(?:step\s*)?\d{1,2}(?:\s*[.):]\s*|\s+[-–]\s+|\.\d{1,2}[.):]?\s+)(?=\D)|step\s*\d{1,2}\s+)/i;
 const BULLET = /^[\s\-–—•*·▢☐□]+/;
 /** "Oven 225 °C." on a line of its own: the heat of what comes after. */
@@ -107,6 +108,7 @@ export function lookAt(line: SourceLine): Look {
   const words = text.split(/\s+/).length;
   const short = words <= 9;
   const head = short && words <= 6;
+  const zest = ZEST.test(text);
   const amountFirst =
     /^(?:(?:about|approx\.?|ca\.?|roughly) )?(?:\d|[½¼¾⅓⅔⅛])/i.test(text) ||
     /^(?:an?|one|two|three|four|half|pinch|handful|dash|knob)\s+\p{L}/iu.test(text);
@@ -131,7 +133,7 @@ export function lookAt(line: SourceLine): Look {
     serves: text.length < 80 && SERVES.test(text) && readServings(text) !== null,
     times: text.length < 80 && TIMES.test(whole),
     numbered: line.role === 'numbered' || NUMBERED.test(whole),
-    amount: read?.sure === true && !/^\d+\s*(?:min|minutes?|hours?|h|%|°)\b/i.test(text),
+    amount: zest || (read?.sure === true && !/^\d+\s*(?:min|minutes?|hours?|h|%|°)\b/i.test(text)),
     ends:
       short &&
       /\p{L}[^\d]*\s(?:\d+(?:[.,/]\d+)?\s*(?:kg|g|ml|l|cl|dl|oz|lbs?|cups?|tbsp|tsp|each)?|½|¼)\W*(?:each)?(?:,.{0,30})?$/iu.test(
@@ -141,7 +143,7 @@ export function lookAt(line: SourceLine): Look {
       food ??= words <= 14 && readFood(text.replace(/[\d½¼¾⅓⅔⅛]+/g, ' ')).foods.length > 0;
       return food;
     },
-    works: startsWork(text) ? 'begins' : saysWork(text) ? 'holds' : null,
+    works: zest ? null : startsWork(text) ? 'begins' : saysWork(text) ? 'holds' : null,
     get timed() {
       timed ??= readDuration(text) !== null;
       return timed;
@@ -152,7 +154,12 @@ export function lookAt(line: SourceLine): Look {
 }
 
 /** What a line is by the rules, after what has been said before it. */
-export function ruleKind(look: Look, { part, begun, listed }: Above, k: number, looks: readonly Look[]): LineKind {
+export function ruleKind(
+  look: Look,
+  { part, begun, listed, methodAhead }: Above,
+  k: number,
+  looks: readonly Look[],
+): LineKind {
   const { line, text, heads } = look;
   const before = looks[k - 1];
   const next = looks[k + 1];
@@ -175,7 +182,7 @@ export function ruleKind(look: Look, { part, begun, listed }: Above, k: number, 
     (line.role === 'heading' ||
       /[:：]\s*$/.test(text) ||
       /^for the\b|^to (?:serve|finish|garnish)$/i.test(text) ||
-      (line.gap && part === 'ingredients'))
+      (line.gap && (part === 'ingredients' || (part === 'head' && k > 0 && look.words <= 3 && next?.amount === true))))
   )
     return 'part';
   const asIngredient =
@@ -198,6 +205,7 @@ export function ruleKind(look: Look, { part, begun, listed }: Above, k: number, 
   }
   const isStep = isInstruction(look);
   if (part === 'ingredients') {
+    if (methodAhead && !look.sentence) return 'ingredient';
     if (isStep && listed) return 'step';
     if (look.talk && look.sentence) return 'note';
     if (asIngredient || line.role === 'item' || line.role === 'row') return 'ingredient';
@@ -221,14 +229,17 @@ export interface Above {
   readonly begun: boolean;
   /** Something that goes in. */
   readonly listed: boolean;
+  /** A heading says further down that the method begins there. */
+  readonly methodAhead: boolean;
 }
 
 /** Where nothing stands above. */
-export const AT_THE_TOP: Above = { part: 'head', begun: false, listed: false };
+export const AT_THE_TOP: Above = { part: 'head', begun: false, listed: false, methodAhead: false };
 
 /** What stands above the next line. */
-export function aboveNext(look: Look, kind: LineKind, { part, begun, listed }: Above): Above {
+export function aboveNext(look: Look, kind: LineKind, { part, begun, listed, methodAhead }: Above): Above {
   return {
+    methodAhead: methodAhead && kind !== 'method',
     part: partAfter(kind, part),
     begun: begun || (look.line.role !== 'row' && !look.talk && !look.times),
     listed: listed || look.amount || look.ends,

@@ -77,7 +77,7 @@ const SERVED =
 /** What every line is, each by its looks and by what stands before it; then by the lines that it stands among. */
 export function kindsOf(looks: readonly Look[]): readonly LineKind[] {
   const kinds: LineKind[] = [];
-  let above = AT_THE_TOP;
+  let above: Above = { ...AT_THE_TOP, methodAhead: looks.some(({ heads }) => heads === 'method') };
   looks.forEach((look, k) => {
     const rule = ruleKind(look, above, k, looks);
     const kind = judged(look, rule, above, kinds, looks[k + 1]);

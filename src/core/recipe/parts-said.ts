@@ -1,3 +1,4 @@
+import { saysWork } from './classify';
 import type { Instruction } from './taken-apart';
 
 /** A sentence that opens a part of its own: "For the rice, rinse it", "To make the curry, heat the oil", "Aubergine. Halve it". */
@@ -15,7 +16,7 @@ export function partsSaid(instructions: readonly Instruction[]): readonly Instru
     }
     const match = each.words.slice(0, 120).match(OPENS);
     const said = match?.[1] ?? match?.[2];
-    if (said && !VERBLIKE.test(said)) part = said.trim();
+    if (said && !VERBLIKE.test(said) && (match?.[1] || !saysWork(said))) part = said.trim();
     const words = match?.[2] && part === said?.trim() ? each.words.slice(match[0].length) : each.words;
     return { words, part: part ?? under };
   });

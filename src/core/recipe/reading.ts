@@ -1,6 +1,6 @@
 import type { ReadingResult, ReadStep, RecipeReading } from './as-read';
 import type { Guess } from './classify';
-import { classify, isOnlyHeat, ovenOf, withoutPreheating } from './classify';
+import { classify, isOnlyHeat, ovenOf, saysMeanwhile, startsWork, withoutPreheating } from './classify';
 import { readDuration } from './duration';
 import { stepFeatures } from './features';
 import { mayNotWait } from './graph';
@@ -16,7 +16,7 @@ import { partsSaid } from './parts-said';
 import type { Judge } from './perceptron';
 import { sentencesOf, worksOf } from './split';
 import { spokenIngredients } from './spoken';
-import { MOST_BYTES, MOST_LINES, type PartsResult, plainText, type RecipeParts } from './taken-apart';
+import { MOST_BYTES, MOST_LINES, type PartsResult, type RecipeParts, untagged } from './taken-apart';
 import { Ties } from './ties';
 
 const USUAL_SERVINGS = 4;
@@ -60,7 +60,7 @@ function partsOf(text: string, page: boolean): RecipeParts {
     return 'ingredients' in read ? read : recipeInLines(read);
   }
   const marked = isMarkdown(text) ? readMarkdown(text) : null;
-  return recipeInLines(marked ?? linesOfText(plainText(text)));
+  return recipeInLines(marked ?? linesOfText(untagged(text)));
 }
 
 /** Why what was found is no recipe; null where it is one. */
@@ -93,7 +93,9 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
   const instructions = parts.instructions.slice(0, MOST_LINES);
   const listed = parts.ingredients.slice(0, MOST_LINES).flatMap(readIngredients);
   const works = partsSaid(instructions).flatMap(({ words, part }) =>
-    sentencesOf(words).flatMap((sentence) => worksOf(sentence).map((each) => ({ words: each, part, sentence }))),
+    sentencesOf(words).flatMap((sentence) =>
+      joinedLists(parts.told === true, worksOf(sentence)).map((each) => ({ words: each, part, sentence })),
+    ),
   );
   const told = parts.told === true;
   const said = saidInPassing([...new Set(works.map(({ sentence }) => sentence))], listed, told);
@@ -104,6 +106,8 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
   const left = new Set(ingredients.map(({ id }) => id));
   const steps: ReadStep[] = [];
   let oven: number | null = null;
+  // "While they're boiling I do the fish": what comes next goes on beside.
+  let beside = false;
   for (const { words, part } of works) {
     oven = ovenOf(words) ?? oven;
     const before = steps.at(-1);
@@ -112,8 +116,10 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
     if (!guess || (told && isAside(words, guess))) {
       if (withoutPreheating(words) === '') continue;
       // What asks nothing by itself belongs to the step before it; of somebody who tells, it is an aside.
-      if (told) notes.push(words);
-      else if (before) steps[steps.length - 1] = { ...before, words: `${before.words} ${words}` };
+      if (told) {
+        notes.push(words);
+        beside ||= saysMeanwhile(words);
+      } else if (before) steps[steps.length - 1] = { ...before, words: `${before.words} ${words}` };
       else notUnderstood.push(words);
       continue;
     }
@@ -124,8 +130,11 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
     const sure = surenessOf(words, { ...guess, place }, contextOf(steps, part));
     const names = ties.in(words.replace(FOR_WHAT, ''), left);
     for (const id of names) left.delete(id);
+    const meanwhile = guess.meanwhile || beside;
+    beside = false;
     steps.push({
       ...guess,
+      meanwhile,
       place,
       id: `s${steps.length + 1}`,
       words,
@@ -201,6 +210,15 @@ function contextOf(steps: readonly ReadStep[], part: string | null): ReadStep | 
   return before?.part === part ? before : undefined;
 }
 
+/** "I've got six hundred grams of haddock here, you poach it": what is listed belongs to what is done with it. */
+function joinedLists(told: boolean, works: readonly string[]): readonly string[] {
+  const [first] = works;
+  if (!told || first === undefined || works.length === 1 || !LISTS.test(first)) return works;
+  const timed = works.findIndex((each) => readDuration(each) !== null);
+  const to = Math.max(1, timed);
+  return [works.slice(0, to + 1).join(', '), ...works.slice(to + 1)];
+}
+
 /** Somebody tells of himself, or of others, and asks for nothing. */
 const ASIDE =
   /\b(?:my (?:mother|mum|mom|sister|husband|wife|grand\w+|kids|knife)|i (?:did once|don['’]t bother|always|hate|love|like)|hates? it|likes? (?:it|cheese)|nobody|matters more|whatever you like|that['’]s it)\b/i;
@@ -210,7 +228,8 @@ const LISTS =
   /^\W*(?:(?:so|now|right|well|ok),? )*(?:this is|there(?:['’]s| is| are)|you (?:want|need|take)|you['’]ll (?:want|need)|i(?:['’]ve| have) got|get )\b/i;
 
 function isAside(words: string, { minutesWords, sort }: Guess): boolean {
-  return minutesWords === null && (ASIDE.test(words) || (sort === 'mix' && LISTS.test(words)));
+  if (minutesWords !== null || sort !== 'mix') return false;
+  return LISTS.test(words) || (ASIDE.test(words) && !startsWork(words));
 }
 
 /** Ingredients whose amount is said only in the method, and whose name no line of the list has. */

@@ -49,8 +49,8 @@ export const MOST_LINES = 400;
 /** What stands between two columns once they are plain text. */
 export const COLUMN = ' – ';
 
-/** Text without tags, entities or control signs: what is left is words, whatever it was. */
-export function plainText(text: string): string {
+/** Text without tags, entities or control signs: what is left is words, whatever it was, as far from each other as they stood. */
+export function untagged(text: string): string {
   return (
     without(without(text, 'script'), 'style')
       .replace(/<br\s*\/?>|<\/(?:p|li|div|h\d)>/gi, '\n')
@@ -63,9 +63,16 @@ export function plainText(text: string): string {
             : (own(ENTITIES, String(name).toLowerCase()) ?? ' '),
       )
       // biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is taken out
-      .replace(/[\u0000-\u0008\u000b-\u001f\u007f]/g, ' ')
+      .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f]/g, ' ')
       // Stars and underscores of marked-up text say how it looks, not what it is.
       .replace(/(\*\*|__|`)(?=\S)(.{1,200}?)(?<=\S)\1/g, '$2')
+  );
+}
+
+/** The same with single spaces, and with what stands in columns beside each other. */
+export function plainText(text: string): string {
+  return (
+    untagged(text)
       // Columns: what stands after a tab belongs to what stands before it.
       .replace(/(?<=\S)[ \u00a0]*\t[ \t\u00a0]*(?=\S)/g, COLUMN)
       .replace(/[ \t\u00a0]+/g, ' ')

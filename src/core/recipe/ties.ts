@@ -52,6 +52,13 @@ function stemOf(word: string): string {
     .replace(/(?<![su])s$/, '');
 }
 
+/** Letters that two words share at their beginnings. */
+function sharedHead(a: string, b: string): number {
+  let k = 0;
+  while (k < a.length && a[k] === b[k]) k++;
+  return k;
+}
+
 /** Reads which ingredients a sentence speaks of. */
 export class Ties<Item extends Named> {
   private readonly items: readonly {
@@ -73,7 +80,10 @@ export class Ties<Item extends Named> {
       );
       const main = own.filter((word) => !SHAPES.has(word));
       const [first] = main;
-      const head = language === 'English' || language === null || language === 'German' ? main.at(-1) : first;
+      const head =
+        language === 'English' || language === null || language === 'German' || language === 'Turkish'
+          ? main.at(-1)
+          : first;
       return {
         item,
         own: own.map((word) => this.stem(word)),
@@ -113,7 +123,10 @@ export class Ties<Item extends Named> {
           Math.min(said.length, own.length) >= 3
         );
       default:
-        return said.startsWith(own) && said.length - own.length <= 5;
+        return (
+          (said.startsWith(own) && said.length - own.length <= 5) ||
+          (this.language === 'Turkish' && sharedHead(said, own) >= 4 && Math.abs(said.length - own.length) <= 3)
+        );
     }
   }
 

@@ -49,6 +49,19 @@ export interface Guess {
   readonly dayBefore: boolean;
 }
 
+/** A step of which nothing is known but that it is one. */
+export const NO_GUESS: Guess = {
+  sort: 'mix',
+  place: { at: 'board' },
+  attention: 'hands',
+  minutes: { shortest: 2, likely: 3, longest: 5 },
+  sortWords: null,
+  minutesWords: null,
+  doneWhen: '',
+  meanwhile: false,
+  dayBefore: false,
+};
+
 /** In the order in which they win: what names a place of its own before what only hands do. */
 const VERBS: readonly (readonly [StepSort, RegExp])[] = [
   ['marinate', /\bmarinat(?:e|ing)\b|\bmarinade\b.*\b(?:fridge|overnight)\b/i],
@@ -77,7 +90,7 @@ const VERBS: readonly (readonly [StepSort, RegExp])[] = [
   ],
   [
     'chop',
-    /\b(?:chop|slice|dice|mince|peel|grate|shred|cut|trim|crush|halve|quarter|core|julienne|joint the|bone|devein|score|slit|flake|zest|pit|deseed|seed the|hull|debone|fillet)\b/i,
+    /\b(?:chop|slice|dice|mince|peel|grate|shred|cut|trim|crush|halve|quarter|core|julienne|joint the|bone|devein|score|slit|flake|carve|zest|pit|deseed|seed the|hull|debone|fillet)\b/i,
   ],
   [
     'serve',
@@ -85,7 +98,7 @@ const VERBS: readonly (readonly [StepSort, RegExp])[] = [
   ],
   [
     'mix',
-    /\b(?:mix|stir|whisk|combine|knead|blend|season|add|pour|fold|beat|toss|taste|mash|process|rub|melt|heat|warm|wrap|divide|lay|seal|spread|arrange|roll|line|throw|put|place|return|fork|fluff|shape|press|tip|skim|dress|dissolve|brush|pat|remove|transfer|discard|check|turn|take|lift|layer|cover|uncover|sift|coat|dip|fill|stuff|skewer|thread|thin|scrape|squeeze|sprinkle|scatter|drizzle|top|spoon|salt|reserve|set up|break|crack|separate|crumble|grind|pound|roll out|flip|lower|raise|increase|stretch|fold in|goes? (?:back )?in|in goes?|adjust|finish|swirl|open|rub|baste|unmould|invert|deep[- ]fry)\b/i,
+    /\b(?:mix|stir|whisk|combine|knead|blend|season|add|pour|fold|beat|toss|taste|mash|process|rub|melt|heat|warm|wrap|divide|lay|seal|spread|arrange|roll|line|throw|put|place|return|fork|fluff|shape|press|tip|skim|dress|dissolve|brush|pat|remove|transfer|discard|check|turn|take|lift|layer|cover|uncover|sift|coat|dip|fill|stuff|skewer|thread|thin|scrape|squeeze|sprinkle|scatter|drizzle|top|spoon|salt|reserve|set up|break|crack|separate|crumble|grind|pound|roll out|flip|lower|raise|increase|stretch|fold in|goes? (?:back )?in|in goes?|adjust|finish|swirl|open|rub|baste|unmould|invert|deep[- ]fry|make|push|stick|insert|stud|truss|tie|prick|pick)\b/i,
   ],
 ];
 
@@ -106,7 +119,10 @@ const ELSEWHERE: readonly (readonly [StepSort, RegExp])[] = [
     'simmer',
     /(?<!\p{L})(?:köcheln|schmoren|garen|dünsten|mijote|cuire|cuisson|cuise|cocer|a fuego lento|guisar|kısık ateşte|pişir|demle)|بپز|دم کنید|اطه|يطهى|ينضج|पका/iu,
   ],
-  ['boil', /(?<!\p{L})(?:aufkochen|kochen|zum kochen|bouillir|ébullition|hervir|kayna)|بجوش|جوش بیا|يغلي|اغل|उबाल/iu],
+  [
+    'boil',
+    /اسلق|يسلق|(?<!\p{L})(?:aufkochen|kochen|zum kochen|bouillir|ébullition|hervir|kayna)|بجوش|جوش بیا|يغلي|اغل|उबाल/iu,
+  ],
   [
     'rest',
     /(?<!\p{L})(?:ruhen|ziehen lassen|abkühlen|reposer|refroidir|reposar|enfriar|dinlen)|استراحت|يرتاح|اتركه|रहने दें/iu,
@@ -175,10 +191,13 @@ export function withoutPreheating(sentence: string): string {
 }
 
 /** "While the rice cooks, …", "Once it boils, …": when something is to be done, which is not what is done. */
+/** What is not to be done is nothing to do. */
+const FORBIDS = /^\W*(?:do not|don['’]t|never|avoid|nicht|ne pas|no (?:dejar|abrir|remover))\b[^.]*[.!]?$/i;
 const LEAD =
-  /^\W*(?:(?:now|then|and) )?while (?:they|it|that|this|the [\p{L}]+)(?:['’](?:re|s)| is| are)? \p{L}+ing\b,? |^\W*(?:(?:now|then|and|meanwhile) )?(?:while|when|once|after|as soon as|pendant que|sobald|während|cuando|mientras)\b[^,.;]{3,70},\s*/iu;
+  /^\W*(?:about )?(?:\d+|half an|an|a quarter of an|ten|fifteen|twenty|thirty) (?:minutes?|mins?|hours?) before (?:the end|serving|you eat|it is done)[^,.;]{0,30}, |^\W*(?:(?:now|then|and) )?while (?:they|it|that|this|the [\p{L}]+)(?:['’](?:re|s)| is| are)? \p{L}+ing\b,? |^\W*(?:(?:now|then|and|meanwhile) )?(?:while|when|once|after|as soon as|pendant que|sobald|während|cuando|mientras)\b[^,.;]{3,70},\s*/iu;
 
-function withoutLead(sentence: string): string {
+/** A sentence without when it is to be done. */
+export function withoutLead(sentence: string): string {
   const rest = sentence.replace(LEAD, '');
   if (rest === sentence || saysWork(rest)) return rest;
   // "While they're boiling I do the fish": nothing is asked for yet.
@@ -190,6 +209,7 @@ export function classify(written: string, before?: Pick<Guess, 'place' | 'sort'>
   const asked = withoutLead(withoutPreheating(written));
   if (asked === '' || (asked !== written && !/[a-z]{3,}\s+[a-z]{2,}/i.test(asked))) return null;
   const sentence = LET.reduce((text, [pattern, verb]) => text.replace(pattern, verb), asked).replace(NO_VERBS, ' … ');
+  if (FORBIDS.test(asked)) return null;
   const duration = durationOf(asked);
   const found = [...VERBS, ...ELSEWHERE]
     .map(([sort, pattern]) => [sort, sentence.match(pattern)] as const)
@@ -203,11 +223,12 @@ export function classify(written: string, before?: Pick<Guess, 'place' | 'sort'>
   const best = choose(all, sentence, duration !== null) ?? unnamedWork(asked, duration !== null);
   if (!best) return null;
   const [sort, words] = best;
+  const placed = placeAfter(sort, asked, before, duration !== null);
   const until = written.match(/\buntil ([^.,;]+)/i);
   return {
     sort,
-    place: placeAfter(sort, asked, before, duration !== null),
-    attention: attentionOf(sort, asked),
+    place: placed,
+    attention: attentionIn(sort, asked, placed, duration),
     minutes: duration?.minutes ?? USUAL[sort],
     sortWords: words === '' ? null : words,
     minutesWords: duration?.words ?? null,
@@ -221,7 +242,7 @@ export function classify(written: string, before?: Pick<Guess, 'place' | 'sort'>
 
 /** Whether a sentence says that it goes on beside what is under way. */
 export function saysMeanwhile(sentence: string): boolean {
-  return /\b(?:meanwhile|in the meantime|while (?!\p{L}+ing|still|hot|warm|you can)|at the same time|inzwischen|währenddessen|in der zwischenzeit|unterdessen|derweil|pendant ce temps|mientras tanto|bu (?:sırada|arada))\b|در این (?:فاصله|حین)|في هذه الأثناء|इस बीच/iu.test(
+  return /\b(?:meanwhile|in the meantime|while (?!\p{L}+ing|still|hot|warm|you can)|at the same time|(?:minutes|hour) before the end(?=,)|inzwischen|währenddessen|in der zwischenzeit|unterdessen|derweil|pendant ce temps|mientras tanto|bu (?:sırada|arada))\b|در این (?:فاصله|حین)|في هذه الأثناء|इस बीच/iu.test(
     sentence,
   );
 }
@@ -336,7 +357,7 @@ function unnamedWork(sentence: string, timed: boolean): readonly [StepSort, stri
 const INTO_POT =
   /\b(?:add|stir|pour|tip|throw|return|deglaze|put|go(?:es)? (?:back )?in|in goes?|scatter in|drop|sprinkle in|fold in|toss in|turn|slide|lay|give it)\b|zugeben|zufügen|dazu|ablöschen|mitrösten|ajoute[rz]?|versez|añad|agreg|ekle|karıştır|اضافه|أضف|डाल|मिला/iu;
 const NOT_IN_POT =
-  /\b(?:off the heat|remove(?:d)? from (?:the )?heat|bowl|jug|plate|platter|board|tray|baking dish|casserole dish|[\dx]+ ?pan|dish|mixture to|processor|blender|serve|garnish|to finish|colander|fridge|pour [\p{L} ]{2,20} over)\b|hors du feu|fuera del fuego/iu;
+  /\b(?:greased|buttered|oiled|ovenproof|deep dish|off the heat|remove(?:d)? from (?:the )?heat|bowl|jug|plate|platter|board|tray|baking dish|casserole dish|[\dx]+ ?pan|dish|mixture to|processor|blender|serve|garnish|to finish|colander|fridge|pour [\p{L} ]{2,20} over)\b|hors du feu|fuera del fuego/iu;
 
 /** The place of a step after another: what is added to a pot on the heat is added on the heat. */
 function placeAfter(
@@ -348,6 +369,9 @@ function placeAfter(
   const place = placeOf(sort, sentence);
   const onHeat = before?.place.at === 'burner';
   if (sort === 'mix' && onHeat && !NOT_IN_POT.test(sentence) && (timed || INTO_POT.test(sentence))) return before.place;
+  // "Give it 30 minutes more": where it was.
+  if (sort === 'mix' && timed && before?.place.at === 'oven' && /\b(?:more|another|further|longer)\b/i.test(sentence))
+    return before.place;
   if (
     sort === 'mix' &&
     timed &&
@@ -364,6 +388,18 @@ function placeAfter(
   )
     return { at: 'burner', heat: heatOf('fry', sentence) };
   return place;
+}
+
+/** So long nobody stirs without being told to. Minutes. */
+const LONG = 6;
+
+/** What goes into a pot for many minutes, or on in the oven, wants no hands all the time. */
+function attentionIn(sort: StepSort, sentence: string, place: Place, duration: ReadDuration | null): Attention {
+  if (sort === 'mix' && duration && !/\b(?:stir|whisk|beat|knead|turn)/i.test(sentence)) {
+    if (place.at === 'oven') return 'none';
+    if (place.at === 'burner' && duration.minutes.likely >= LONG) return 'eyes';
+  }
+  return attentionOf(sort, sentence);
 }
 
 function attentionOf(sort: StepSort, sentence: string): Attention {

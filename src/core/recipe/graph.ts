@@ -13,6 +13,10 @@ const ADDS = /\b(?:add|stir in|fold in|return|goes? (?:back )?in|back in)\b|zuge
 /** Whether the words of a step say that what comes before it may not wait. */
 export const mayNotWait = (words: string): boolean => AT_ONCE.test(words);
 
+/** What a step says that it makes. */
+const MAKES =
+  /\b(?:make|form|into|to) (?:a |an |the |\d+ )?(?:[\p{L}-]+ ){0,2}?(dumplings?|balls|meatballs|patties|dough|paste|batter|dressing|sauce|pastry|filling|stuffing|marinade|rub|topping|crumble|salsa|relish|glaze|gravy|stock|broth|flatbreads?|mash)(?![\p{L}])/giu;
+
 /** Steps that follow each other, beside others: what was begun "meanwhile", or a part of its own. */
 interface Branch {
   readonly part: string | null;
@@ -21,6 +25,8 @@ interface Branch {
   /** What its first step comes after. */
   readonly after: readonly ReadStep[];
   readonly names: Set<string>;
+  /** What its steps say that they make: "a soft dough". */
+  readonly made: Set<string>;
   /** It goes on beside another. */
   readonly beside: boolean;
   /** Its end is followed by a step of another. */
@@ -63,9 +69,18 @@ export function linksOf({
       owners.set(id, branch);
       branch.names.add(id);
     }
+    for (const [, thing] of step.words.matchAll(MAKES)) branch.made.add(thing!.toLowerCase().replace(/s$/, ''));
   };
   const open = (step: ReadStep, froms: readonly ReadStep[]) => {
-    current = { part: step.part, end: step, after: froms, names: new Set(), beside: step.meanwhile, joined: false };
+    current = {
+      part: step.part,
+      end: step,
+      after: froms,
+      names: new Set(),
+      made: new Set(),
+      beside: step.meanwhile,
+      joined: false,
+    };
     branches.push(current);
     after(froms, step);
     own(current, step);
@@ -95,10 +110,12 @@ export function linksOf({
     // It speaks of another branch alone: it goes on there, and this one waits.
     const back = joins.length === 1 && !last && !begins && isOnlyOf(step, joins[0]!, owners) ? joins[0]! : null;
     if (back) {
+      // What it made is brought here, and here it goes on; or what was made here is brought there; else it goes on there alone.
       const brings = BRINGS.test(step.words) && step.names.length === 0;
-      after(brings ? [back.end, into.end] : [back.end], step);
-      // What it made is brought here, and here it goes on; else it goes on there.
+      const takes = [...into.made].some((thing) => step.words.toLowerCase().includes(thing));
+      after(brings || takes ? [back.end, into.end] : [back.end], step);
       if (brings) back.joined = true;
+      else if (takes) into.joined = true;
       current = brings ? into : back;
       own(current, step);
       return;

@@ -1,4 +1,5 @@
 import { allergensIn } from '@/core/dish/diet';
+import { readFood } from '@/core/food/known';
 import { own } from '@/core/plain/record';
 import type { Amount, Unit } from '@/core/units/amount';
 import { readQuantity } from '@/core/units/measures';
@@ -106,6 +107,7 @@ const LONG_UNITS: readonly (readonly [RegExp, string])[] = [
   [/(?:قاشق غذاخوری|قاشق سوپخوری|ملعقة كبيرة|ملاعق كبيرة|बड़ा चम्मच|बड़े चम्मच)/gu, 'tbsp '],
   [/(?:قاشق چای ?خوری|قاشق مرباخوری|ملعقة صغيرة|ملاعق صغيرة|छोटा चम्मच|छोटे चम्मच)/gu, 'tsp '],
   [/(?<![\p{L}])(?:tazas?|tasses?|su bardağı|Tassen?)(?![\p{L}])/giu, 'cup-of-250 '],
+  [/(?:حبات|حبة|حبّات)(?![\p{L}])/gu, 'pieces '],
   [/(?:پیمانه|لیوان|كوب|أكواب|कप)/gu, 'cup-of-250 '],
   [/(?<![\p{L}])(?:gramm?os?|gramm|gram)(?![\p{L}])/giu, 'g '],
   [/(?<![\p{L}])(?:litros?)(?![\p{L}])/giu, 'l '],
@@ -200,7 +202,7 @@ function behindToFront(line: string): string | null {
 
 /** "300ml/½ pint", "1 lb / 450 g": the first measure counts, and the other says the same. */
 const SAME_AGAIN =
-  /^(\s*[\d.,/⁄½¼¾⅓⅔⅛ ]*\d?[½¼¾⅓⅔⅛]?\s*(?:kg|g|ml|l|oz|lbs?|cups?|tbsp|tsp|pints?))\s*[/|]\s*[\d.,½¼¾⅓⅔⅛ ]+\s*(?:fl\.?\s*)?(?:kg|g|ml|l|oz|lbs?|cups?|pints?|quarts?)\b\.?/i;
+  /^(\s*[\d.,/⁄½¼¾⅓⅔⅛ ]*\d?[½¼¾⅓⅔⅛]?\s*(?:kg|g|ml|l|oz|lbs?|cups?|tbsp|tsp|pints?))\s*[/|]\s*[\d.,½¼¾⅓⅔⅛ ]+\s*(?:fl\.?\s*)?(?:kg|g|ml|l|oz|lbs?|cups?|pints?|quarts?)\b\.?(?:\s*\d+[½¼¾]?\s*oz\b\.?)?/i;
 
 /** A line with its measures as words that are known, in whatever language, and said once. */
 function withPlainUnits(line: string): string {
@@ -276,6 +278,10 @@ export function readIngredients(line: string): readonly ReadIngredient[] {
   return (isList ? columns : [line]).flatMap(readEach);
 }
 
+/** Not "chopped" or "to taste": a food by itself. */
+const startsAsFood = (name: string) =>
+  !/^(?:to |for |chopped|sliced|diced|peeled|grated|melted|softened|ground|fresh$|dried$)/i.test(name);
+
 /** "Onion, carrot, celery - 1 each". */
 const EACH =
   /^([^\d]{3,80}?)\s*[-–—:,]?\s*(\d+(?:[.,]\d+)?\s*(?:kg|g|ml|l|oz|lbs?|tbsp|tsp)?|one|two|half an?)\s+(?:of )?each\b(.*)$/i;
@@ -298,5 +304,13 @@ function readEach(line: string): readonly ReadIngredient[] {
     if (names.length > 1 && names.every((name) => name !== ''))
       return again(names.map((name) => `${each[2]} ${name}${each[3]}`));
   }
+  // "Thyme, bay": two things that are known, and nothing said of either.
+  const things = words.split(/, | and | & /).map((name) => name.trim());
+  if (
+    things.length > 1 &&
+    !/\d/.test(words) &&
+    things.every((name) => name.split(' ').length <= 3 && readFood(name).foods.length > 0 && startsAsFood(name))
+  )
+    return again(things);
   return again([words]);
 }

@@ -23,9 +23,9 @@ export const LINE_KINDS = [
 export type LineKind = (typeof LINE_KINDS)[number];
 
 const INGREDIENTS =
-  /^(?:the )?(?:ingredients?(?: list)?|you(?:’|')?ll need|you will need|(?:what|things) you(?:’|')?(?:ll)? need|what goes in|what you need|shopping list|zutaten(?:liste)?|du brauchst|ingrédients|il vous faut|ingredientes|malzemeler|مواد لازم|المكونات|المقادير|सामग्री)(?![\p{L}])(?:\s*(?:\(|for|für|pour|para|—|-|–).*)?[^\p{L}]*$/iu;
+  /^(?:the )?(?:ingredients?(?: list)?|you(?:’|')?ll need|you will need|(?:what|things) you(?:’|')?(?:ll)? need|what goes in|what you need|shopping list|zutaten(?:liste)?|du brauchst|ingrédients|il vous faut|ingredientes|ingredienti|ingrediënten|ingredienser|składniki|ингредиенты|malzemeler|مواد لازم|المكونات|المقادير|सामग्री)(?![\p{L}])(?:\s*(?:\(|for|für|pour|para|per|voor|för|—|-|–).*)?[^\p{L}]*$/iu;
 const METHOD =
-  /^(?:the )?(?:methods?|directions?|instructions?|preparation|procedure|steps?|how|how (?:to make it|to|i make it|it is made)|what (?:to|you|i) do|to make(?: it)?|making it|cooking|(?:und )?so geht(?:’|')?s|zubereitung|anleitung|préparation|réalisation|étapes|preparación|elaboración|modo de hacerlo|pasos|hazırlanışı|yapılışı|طرز تهیه|روش پخت|طريقة (?:التحضير|العمل)|التحضير|विधि|बनाने की विधि)(?![\p{L}])[^\p{L}\d]*$/iu;
+  /^(?:the )?(?:methods?|directions?|instructions?|preparation|procedure|steps?|how|how (?:to make it|to|i make it|it is made)|what (?:to|you|i) do|to make(?: it)?|making it|cooking|(?:und )?so geht(?:’|')?s|zubereitung|anleitung|préparation|réalisation|étapes|preparación|elaboración|modo de (?:hacerlo|preparo)|pasos|preparazione|procedimento|bereiding(?:swijze)?|gör så här|przygotowanie|приготовление|hazırlanışı|yapılışı|طرز تهیه|روش پخت|طريقة (?:التحضير|العمل)|التحضير|विधि|बनाने की विधि)(?![\p{L}])[^\p{L}\d]*$/iu;
 /** What comes after is no part of the cooking. */
 const ASIDE =
   /^\W*(?:(?:cook(?:’|')?s |recipe |chef(?:’|')?s |my )?(?:notes?|tips?(?: (?:and|&) tricks)?|variations?|substitutions?)|storage|storing|to store|make ahead|nutrition(?:al)?(?: (?:facts|information|info))?|per serving|comments?|\d+ comments?|reviews?|leave a (?:comment|reply)|about (?:the author|me)|(?:you (?:might|may) also|more|related|similar)\b.{0,30}|(?:did you make|tried) this.{0,20}|faq|kommentare?|bewertungen|tipps?|nährwerte.{0,20}|hinweise?|astuces?|conseils?|commentaires?|remarques?|consejos?|comentarios|notas?|notlar|püf nokta.{0,10}|نکات|ملاحظات|टिप्स)\W*(?:\(\d+\)|\d*)\W*$/iu;
@@ -36,7 +36,7 @@ const ASIDE_LINE =
 const TALK =
   /^[\p{Lu}][\p{L} .'’-]{1,24}:\s+(?:I|We|My|This|So|Can|Is|Made|Super|Very|Great|Love|Delicious|Ich|Habe|J|Lo|La)\b|\?\s*$|\b(?:my (?:mother|mum|mom|sister|husband|wife|grand\w+|kids|family)|hello|welcome|this recipe|this is (?:the one|my|a)|i (?:love|made|first|always|have been|used to|remember|learnt|learned|got)|^if you (?:love|like|make)|newsletter|favou?rite|on the table|years ago|thank)/iu;
 const SERVES =
-  /\b(?:serves|servings?|serve \d|makes|yields?|portions?|covers|bowls|for \d+ people|feeds|(?:supper|dinner|meal) for (?:two|three|four|six|\d)|portionen|personen|personnes|raciones|porciones|personas|porsiyon|kişilik)\b|\b(?:for|für|pour|para) (?:\d+|two|three|four|five|six|eight|ten|twelve)\W*$|برای \S+ نفر|لـ? ?\S+ أشخاص|लोगों के लिए/iu;
+  /\b(?:serves|servings?|serve \d|makes|yields?|portions?|covers|bowls|for \d+ people|feeds|(?:supper|dinner|meal) for (?:two|three|four|six|\d)|portionen|personen|personnes|raciones|porciones|personas|porsiyon|kişilik|persone|ppl)\b|\b(?:for|für|pour|para|per) (?:\d+|two|three|four|five|six|eight|ten|twelve)\W*$|برای \S+ نفر|لـ? ?\S+ أشخاص|लोगों के लिए/iu;
 const SERVES_SURELY =
   /\b(?:\d+ (?:personnes|personas|raciones|porciones|portions|servings|people)|für \d+|serves \d+)\b/i;
 const SAYS_TIME = /\b(?:(?:total|prep|cook(?:ing)?|active) time|ready in)\b/i;
@@ -51,7 +51,12 @@ const OVEN =
 
 /** A line without its number or its bullet. */
 export function bareLine(text: string): string {
-  const unnumbered = text.replace(NUMBERED, '').replace(BULLET, '');
+  const bare = text.replace(NUMBERED, '').replace(BULLET, '');
+  // "1 Heat the oven": a number without a stop before what begins with work.
+  const unnumbered =
+    /^\d{1,2}\s+\p{Lu}\p{Ll}+ \p{L}+ \p{L}/u.test(bare) && startsWork(bare.replace(/^\d+\s+/, ''))
+      ? bare.replace(/^\d+\s+/, '')
+      : bare;
   return unnumbered === '' ? text.trim() : unnumbered.trim();
 }
 

@@ -1,7 +1,7 @@
 import { allergensIn } from '@/core/dish/diet';
 import type { ReadStep, RecipeReading } from './as-read';
 import { unnamed } from './as-read';
-import { asSort, classify, type Guess } from './classify';
+import { asSort, classify, NO_GUESS } from './classify';
 import { mayNotWait } from './graph';
 import { readIngredients } from './ingredient-line';
 import { Ties } from './ties';
@@ -11,18 +11,6 @@ import { Ties } from './ties';
 /** Below this a guess is to be looked at: about one in eight of the recipes by hand. */
 const DOUBTED_BELOW = 0.6;
 
-const REST: Guess = {
-  sort: 'mix',
-  place: { at: 'board' },
-  attention: 'hands',
-  minutes: { shortest: 2, likely: 3, longest: 5 },
-  sortWords: null,
-  minutesWords: null,
-  doneWhen: '',
-  meanwhile: false,
-  dayBefore: false,
-};
-
 /** The next free id with a letter before it. */
 function freeId(letter: string, taken: readonly { readonly id: string }[]): string {
   const numbers = taken.map(({ id }) => Number(id.slice(1))).filter(Number.isFinite);
@@ -31,7 +19,7 @@ function freeId(letter: string, taken: readonly { readonly id: string }[]): stri
 
 /** A step of some words, guessed at as if they had been read; what it names goes in. */
 function stepOf(reading: RecipeReading, id: string, words: string, part: string | null, before?: ReadStep): ReadStep {
-  const guess = classify(words, before) ?? REST;
+  const guess = classify(words, before) ?? NO_GUESS;
   const names = new Ties(reading.ingredients, reading.language).in(words, new Set());
   return { ...guess, id, words, part, sure: 1, atOnce: mayNotWait(words), names, uses: names };
 }

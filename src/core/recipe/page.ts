@@ -124,6 +124,7 @@ function linesIn(root: PageNode): readonly SourceLine[] {
   const open: string[] = [];
   let words = '';
   let cells: string[] | null = null;
+  let heads = true;
   const end = () => {
     const text = plain(words);
     words = '';
@@ -141,12 +142,16 @@ function linesIn(root: PageNode): readonly SourceLine[] {
     end();
     if (enters) open.push(name);
     else open.length = Math.max(0, open.lastIndexOf(name));
-    if (name === 'tr' && enters) cells = [];
-    else if ((name === 'td' || name === 'th') && enters) cells?.push('');
+    if (name === 'td') heads = false;
+    if (name === 'tr' && enters) {
+      cells = [];
+      heads = true;
+    } else if ((name === 'td' || name === 'th') && enters) cells?.push('');
     else if (name === 'tr' && cells) {
       const row = cells;
       cells = null;
-      for (const text of rowText(row)) lines.push({ text, role: 'row' });
+      const head = heads && row.filter(Boolean).length === 1;
+      for (const text of rowText(row)) lines.push({ text, role: head ? 'heading' : 'row' });
     }
   }
   return lines;

@@ -3,7 +3,7 @@ import type { Instruction } from './taken-apart';
 
 /** A sentence that opens a part of its own: "For the rice, rinse it", "To make the curry, heat the oil", "Aubergine. Halve it". */
 const OPENS =
-  /^(?:(?:now )?(?:for|to (?:make|prepare|cook)) (?:the|a|your) ((?:[\p{L}-]+ ?){1,3}?)(?:,|:| first\b)|((?:the )?\p{Lu}[\p{L}-]+(?: \p{L}+)?)[.:] (?=\p{Lu}|while\b))\s*/u;
+  /^(?:(?:[Nn]ow )?(?:[Ff]or|[Tt]o (?:make|prepare|cook)) (?:the|a|your) ((?:[\p{L}-]+ ?){1,3}?)(?:,|:| first\b)|((?:the )?\p{Lu}[\p{L}-]+(?: \p{L}+)?)[.:] (?=\p{Lu}|while\b))\s*/u;
 
 /** The method with the parts that its own sentences open. */
 export function partsSaid(instructions: readonly Instruction[]): readonly Instruction[] {

@@ -1,6 +1,6 @@
 import type { ReadingResult, ReadStep, RecipeReading } from './as-read';
 import type { Guess } from './classify';
-import { classify, isOnlyHeat, ovenOf, saysMeanwhile, startsWork, withoutPreheating } from './classify';
+import { classify, isOnlyHeat, NO_GUESS, ovenOf, saysMeanwhile, startsWork, withoutPreheating } from './classify';
 import { readDuration } from './duration';
 import { stepFeatures } from './features';
 import { mayNotWait } from './graph';
@@ -16,7 +16,7 @@ import { partsSaid } from './parts-said';
 import type { Judge } from './perceptron';
 import { sentencesOf, worksOf } from './split';
 import { spokenIngredients } from './spoken';
-import { MOST_BYTES, MOST_LINES, type PartsResult, type RecipeParts, untagged } from './taken-apart';
+import { MOST_BYTES, MOST_LINES, type PartsResult, type RecipeParts, readServings, untagged } from './taken-apart';
 import { Ties } from './ties';
 
 const USUAL_SERVINGS = 4;
@@ -98,6 +98,7 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
     ),
   );
   const told = parts.told === true;
+  const atTheEnd = works.find(({ words }) => SERVES_ALONE.test(words))?.words ?? '';
   const said = saidInPassing([...new Set(works.map(({ sentence }) => sentence))], listed, told);
   const ingredients = [...listed, ...said].map((read, k) => ({ ...read, id: `i${k + 1}` }));
   const notUnderstood = [...(parts.others ?? []), ...ingredients.filter(({ sure }) => !sure).map(({ words }) => words)];
@@ -109,10 +110,14 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
   // "While they're boiling I do the fish": what comes next goes on beside.
   let beside = false;
   for (const { words, part } of works) {
+    if (words === atTheEnd) continue;
     oven = ovenOf(words) ?? oven;
     const before = steps.at(-1);
     if (isOnlyHeat(words) && readDuration(words) === null) continue;
-    const guess = classify(words, contextOf(steps, part));
+    const known = classify(words, contextOf(steps, part));
+    // In a language of which few verbs are known a sentence is a step all the same, to be looked at.
+    const foreign = language !== 'English' && !told && withoutPreheating(words) !== '' && /\s/.test(words);
+    const guess = known ?? (foreign ? NO_GUESS : null);
     if (!guess || (told && isAside(words, guess))) {
       if (withoutPreheating(words) === '') continue;
       // What asks nothing by itself belongs to the step before it; of somebody who tells, it is an aside.
@@ -127,7 +132,7 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
       guess.place.at === 'oven' && ovenOf(words) === null && oven !== null
         ? { ...guess.place, celsius: oven }
         : guess.place;
-    const sure = surenessOf(words, { ...guess, place }, contextOf(steps, part));
+    const sure = known === null ? 0 : surenessOf(words, { ...guess, place }, contextOf(steps, part));
     const names = ties.in(words.replace(FOR_WHAT, ''), left);
     for (const id of names) left.delete(id);
     const meanwhile = guess.meanwhile || beside;
@@ -149,12 +154,13 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
     name: parts.name || 'A dish without a name',
     servings:
       parts.servings ??
+      readServings(atTheEnd) ??
       servingsTold(
         told,
         instructions.map(({ words }) => words),
       ) ??
       USUAL_SERVINGS,
-    servingsSaid: parts.servings !== null,
+    servingsSaid: parts.servings !== null || atTheEnd !== '',
     language,
     ingredients,
     steps: goingIn(steps),
@@ -198,6 +204,9 @@ function surenessOf(words: string, guess: Guess, before: ReadStep | undefined): 
   const appliance = guess.place.at === 'appliance';
   return Math.min(appliance ? 1 : of(placeJudge, guess.place.at), of(attentionJudge, guess.attention));
 }
+
+/** "Serves 12." at the end of a paragraph. */
+const SERVES_ALONE = /^\W*(?:serves|makes|yields?|feeds)\b[^.]{1,20}\d[^.]{0,12}\.?$/i;
 
 /** What a sentence is for, said before it: it names no ingredient. */
 const FOR_WHAT =

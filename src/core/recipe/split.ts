@@ -1,4 +1,4 @@
-import { classify, type StepSort, saysWork, startsWork, worksElsewhere } from './classify';
+import { classify, type StepSort, saysWork, startsWork, withoutLead, worksElsewhere } from './classify';
 import { readDuration } from './duration';
 
 /** Words with a stop behind them that end no sentence. */
@@ -127,7 +127,7 @@ function isAnother(left: string, right: string, rest: readonly string[]): boolea
   if (!before || !after || !saysWork(left)) return false;
   if (!beginsWork(plain) && !(readDuration(left) && readDuration(plain))) return false;
   const isSplit = /^\s*;/.test(right) || /^\W*then\b/i.test(right.trim());
-  const leftTimed = readDuration(left) !== null;
+  const leftTimed = readDuration(withoutLead(left)) !== null;
   const rightTimed = readDuration(plain) !== null;
   if (!saysWork(plain)) return leftTimed && rightTimed && after.sortWords !== null;
   if (leftTimed && rightTimed) return true;
@@ -148,7 +148,7 @@ function isAnother(left: string, right: string, rest: readonly string[]): boolea
       ? saysMore(left)
       : HEATED.has(before.sort) && isSplit && !leads;
   if (HEATED.has(before.sort)) return isSplit && !leads;
-  return isSplit && before.sort !== after.sort;
+  return isSplit && (before.sort !== after.sort || plain.split(/\s+/).length > SHORTEST);
 }
 
 /** What leaves the pan makes room for what comes next. */
@@ -163,6 +163,9 @@ function beginsWork(text: string): boolean {
   const words = text.split(/\s+/, 4);
   return words.some((_, k) => startsWork(words.slice(k).join(' '))) || worksElsewhere(text);
 }
+
+/** Words of a work that may stand alone behind a semicolon. */
+const SHORTEST = 3;
 
 /** More than a word to do: it names what is worked on. */
 const saysMore = (text: string) => text.trim().split(/\s+/).length > 1;

@@ -4,29 +4,32 @@ import { checkDish } from '@/core/dish/check';
 import { dishFrom, readRecipe } from './reading';
 import { type Share, type StrangerScore, scoreStranger, strangersIn, sumOf } from './testing/strangers';
 
-// Recipes in the manners of others. Set B was written before the rules that read it were made, and not looked at while they were.
+// Recipes in the manners of others. Each set was measured before the rules were mended by it; docs/import.md has what it was then.
+const LEAST = {
+  found: 0.96,
+  listed: 0.96,
+  steps: 0.94,
+  place: 0.95,
+  minutes: 0.97,
+  attention: 0.95,
+  ties: 0.88,
+  relations: 0.94,
+};
 const setOf = (name: string) =>
   strangersIn(readFileSync(new URL(`./testing/strangers-${name}.txt`, import.meta.url), 'utf8'));
 
 describe.each([
-  [
-    'a',
-    3,
-    { found: 0.96, listed: 0.96, steps: 0.97, place: 0.95, minutes: 0.97, attention: 0.95, ties: 0.85, relations: 0.9 },
-  ],
-  [
-    'b',
-    5,
-    { found: 0.87, listed: 0.92, steps: 0.93, place: 0.92, minutes: 0.95, attention: 0.95, ties: 0.85, relations: 0.9 },
-  ],
-] as const)('the recipes of set %s', (name, most, least) => {
+  ['a', 2.2],
+  ['b', 2],
+  ['c', 1.5],
+] as const)('the recipes of set %s', (name, most) => {
   const strangers = setOf(name);
   const scores = strangers.map(scoreStranger);
 
   it('are read with few corrections', () => {
     const corrections = scores.reduce((sum, each) => sum + each.corrections, 0);
     expect(corrections / scores.length, JSON.stringify(scores.map(({ faults }) => faults))).toBeLessThanOrEqual(most);
-    for (const [of, share] of Object.entries(least))
+    for (const [of, share] of Object.entries(LEAST))
       expect(sumOf(scores, of as keyof StrangerScore), of).toBeGreaterThanOrEqual(share);
   });
 

@@ -161,7 +161,7 @@ const SERVINGS: readonly RegExp[] = [
     'i',
   ),
   new RegExp(
-    String.raw`${RANGE}\s*(?:servings?|portions?|people|persons?|helpings|covers|bowls|portionen|personen|personnes|parts|raciones|porciones|personas|porsiyon|kişilik)\b`,
+    String.raw`${RANGE}\s*(?:servings?|portions?|people|persons?|ppl|pers\.?|persone|pessoas|personen|helpings|covers|bowls|portionen|personen|personnes|parts|raciones|porciones|personas|porsiyon|kişilik)\b`,
     'i',
   ),
   new RegExp(String.raw`(?:برای|لـ? ?)\s*${COUNT}`, 'i'),

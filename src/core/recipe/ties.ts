@@ -35,6 +35,12 @@ const GROUPS: readonly (readonly [RegExp, readonly FoodKind[]])[] = [
   [/\b(?:the|all the) nuts\b/iu, ['nut']],
   [/\b(?:the|hot) (?:stock|broth)\b|\bBrühe\b|\ble bouillon\b|\bel caldo\b/iu, ['stock']],
 ];
+/** The same by their names. */
+const CALLED: readonly (readonly [RegExp, RegExp])[] = [
+  [/\bpasta\b/i, /spaghetti|penne|linguine|tagliatelle|fusilli|rigatoni|macaroni|orzo|farfalle|noodles|lasagne/i],
+  [/\bcheeses?\b/i, /parmesan|cheddar|feta|mozzarella|gruy[eè]re|ricotta|pecorino|gouda|halloumi/i],
+  [/\bherbs\b/i, /parsley|coriander|cilantro|mint|dill|basil|thyme|rosemary|oregano|chives|sage|tarragon|bay/i],
+];
 /** Everything that has not gone in yet. */
 const ALL_OTHERS =
   /\b(?:all (?:of )?(?:the )?(?:other |remaining )?ingredients|(?:the )?(?:remaining|other) ingredients|(?:the )?rest of the ingredients|everything(?: else)?|all the (?:rest|others)|alle (?:übrigen |restlichen )?Zutaten|tous les (?:autres )?ingrédients|todos los (?:demás )?ingredientes|tüm malzemeler)\b/iu;
@@ -96,6 +102,7 @@ export class Ties<Item extends Named> {
   }
 
   private stem(word: string): string {
+    if (this.language === 'Arabic') return word.replace(/^(?:و|ب|ل)?ال(?=\p{L}{2})|^و(?=\p{L}{3})/u, '');
     return this.language === 'English' || this.language === null ? stemOf(word) : word;
   }
 
@@ -148,11 +155,13 @@ export class Ties<Item extends Named> {
       if (covered.has(k)) return;
       const heads = this.items.filter(({ head }) => this.same(word, head));
       // "the onion" may mean the spring onions only where there are no others.
-      const exact = heads.filter(({ own }) => own.length === 1);
+      const exact = heads.filter(({ item }) => wordsOf(item.name).length === 1);
       const meant = exact.length > 0 ? exact : heads;
       const before = said[k - 1] ?? '';
       const narrowed = meant.filter(({ own }) => own.includes(before));
-      for (const { item } of narrowed.length > 0 ? narrowed : meant) found.add(item.id);
+      // Of several flours the one that has not gone in yet.
+      const open = meant.filter(({ item }) => left.has(item.id));
+      for (const { item } of narrowed.length > 0 ? narrowed : open.length > 0 ? open : meant) found.add(item.id);
       if (meant.length > 0 || SMALL_WORDS.has(word) || (SHAPES.has(word) && said.length > 4)) return;
       const holders = this.items.filter(({ own }) => own.some((each) => this.same(word, each)));
       if (holders.length === 1 && word.length > 2) found.add(holders[0]!.item.id);
@@ -162,6 +171,13 @@ export class Ties<Item extends Named> {
       const group = this.items.filter((each) => kinds.some((kind) => each.kinds.has(kind)));
       const open = group.filter(({ item }) => left.has(item.id));
       for (const { item } of open.length > 0 ? open : group.length === 1 ? group : []) found.add(item.id);
+    }
+    for (const [pattern, names] of CALLED) {
+      if (!pattern.test(sentence) || this.items.some(({ item }) => pattern.test(item.name) && found.has(item.id)))
+        continue;
+      const group = this.items.filter(({ item }) => names.test(item.name));
+      const open = group.filter(({ item }) => left.has(item.id));
+      for (const { item } of open.length > 0 ? open : group.slice(0, 1)) found.add(item.id);
     }
     if (ALL_OTHERS.test(sentence) && !/\b(?:check|taste|stir) everything\b/i.test(sentence))
       for (const id of left) found.add(id);

@@ -1,6 +1,16 @@
+import { readFood } from '@/core/food/known';
 import type { ReadingResult, ReadStep, RecipeReading } from './as-read';
 import type { Guess } from './classify';
-import { classify, isOnlyHeat, NO_GUESS, ovenOf, saysMeanwhile, startsWork, withoutPreheating } from './classify';
+import {
+  classify,
+  isOnlyHeat,
+  NO_GUESS,
+  ovenOf,
+  saysMeanwhile,
+  startsWork,
+  withoutPreheating,
+  worksElsewhere,
+} from './classify';
 import { readDuration } from './duration';
 import { stepFeatures } from './features';
 import { mayNotWait } from './graph';
@@ -63,29 +73,38 @@ function partsOf(text: string, page: boolean): RecipeParts {
   return recipeInLines(marked ?? linesOfText(untagged(text)));
 }
 
+/** Foods that somebody who tells speaks of at the least: fewer stand in any newspaper. */
+const LEAST_TOLD = 3;
+/** The least share of what is listed that must be food, where no heading says that it goes in. */
+const LEAST_FOOD = 0.3;
+
 /** Why what was found is no recipe; null where it is one. */
-function refusalOf(
-  { ingredients, instructions, told = false, notes = [] }: RecipeParts,
-  page: boolean,
-  whole: string,
-): string | null {
+function refusalOf(parts: RecipeParts, page: boolean, whole: string): string | null {
+  const { ingredients, instructions, told = false } = parts;
   const works = instructions
     .slice(0, 40)
     .filter(({ words }) => sentencesOf(words.slice(0, 4000)).some((each) => classify(each) !== null));
   const spoken = told ? instructions.flatMap(({ words }) => spokenIngredients(words, true)) : [];
-  if (ingredients.length + spoken.length === 0 && works.length === 0) {
+  const things = [...ingredients.slice(0, 60).flatMap(readIngredients), ...spoken];
+  if (things.length === 0 && works.length === 0) {
     if (page)
       return 'Recipe: this page holds none that can be read. Copy the ingredients and the method from it instead.';
     return 'Recipe: neither ingredients nor steps were found. Put each ingredient and each step on a line of its own.';
   }
-  const amounts = ingredients.filter((line) => readIngredients(line).some(({ sure }) => sure)).length + spoken.length;
-  if (amounts === 0 && works.length < 2 && ingredients.length < 3)
-    return 'Recipe: nothing in this says how much of what goes in, and hardly anything what is done. If it is one, put each ingredient and each step on a line of its own.';
-  if (works.length === 0 && amounts < 2 && notes.length > ingredients.length)
-    return 'Recipe: most of this is neither an ingredient nor a step. Paste the recipe alone.';
   const lines = ingredients.length + instructions.length;
   if (lines > MOST_LINES && whole.length < MOST_BYTES && !page)
     return `Recipe: at most ${MOST_LINES} lines; this has ${lines}.`;
+  const heads = parts.source?.map(({ kind }) => kind) ?? ['ingredients'];
+  const headed = heads.includes('ingredients');
+  // The foods of other languages are not known: there the headings and the verbs have to do.
+  const language = languageOf([...ingredients, ...instructions.map(({ words }) => words)].join('\n'));
+  const verbs = instructions.some(({ words }) => worksElsewhere(words.slice(0, 2000)));
+  if (headed || (language !== 'English' && language !== null) || verbs) return null;
+  const foods = things.filter(({ name }) => readFood(name).foods.length > 0).length;
+  if (foods === 0 || foods < things.length * LEAST_FOOD || (told && foods < LEAST_TOLD))
+    return 'Recipe: hardly anything in this is food that goes into a dish. If it is a recipe, put a line “Ingredients” above what goes in.';
+  if (works.length === 0)
+    return 'Recipe: this says what to buy and not what is done with it. If it is a recipe, put a line “Ingredients” above what goes in.';
   return null;
 }
 

@@ -205,6 +205,48 @@ test('a recipe is put right in touches: what is in doubt first, split, joined, t
   expect(errors).toEqual([]);
 });
 
+test('two dishes in one text are kept as two; the browser’s own model, switched on, finds what was missed and nothing else', async ({
+  page,
+}) => {
+  const errors = watchForErrors(page);
+  // A stand-in for the model that a browser may have: it says one thing that is there, and one that is not.
+  await page.addInitScript(() => {
+    Object.defineProperty(globalThis, 'LanguageModel', {
+      value: {
+        availability: async () => 'available',
+        create: async () => ({
+          prompt: async () => JSON.stringify({ ingredients: ['3 tbsp yogurt', '1 kg gold'], steps: [] }),
+        }),
+      },
+    });
+  });
+  await openMeals(page);
+  await visit(page, '/dishes/read');
+  await page
+    .getByRole('textbox', { name: /Paste it here/ })
+    .fill(
+      'LENTIL STEW WITH ONION RICE\n\nIngredients\n200 g lentils\n2 carrots, diced\n700 ml water\n300 g rice\n1 onion\n2 tbsp oil\n450 ml stock\n\nMethod\nFor the stew, boil the lentils and carrots in the water for 30 minutes.\nSeason.\n\nFor the rice, fry the onion in the oil for 6 minutes.\nAdd the rice and stock and simmer for 15 minutes.\n\nServe the stew with the rice.\n\nNotes\nSome like 3 tbsp yogurt with it.',
+    );
+  await page.getByRole('button', { name: 'Read it' }).click();
+  const ask = page.getByLabel(/own language model/);
+  await expect(ask).not.toBeChecked();
+  await expect(page.getByRole('button', { name: 'look for it' })).toHaveCount(0);
+  await ask.check();
+  await page.getByRole('button', { name: 'look for it' }).click();
+  await expect(page.getByText('One thing more was found; 1 was not taken: not in the text.')).toBeVisible();
+  await expect(page.getByRole('textbox', { name: 'How much yogurt' })).toHaveValue('3');
+  await expect(page.getByLabel(/Keep it as 2 dishes: LENTIL STEW and ONION RICE/)).toBeChecked();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page).toHaveURL(/\/dishes$/);
+  await page.getByRole('searchbox').fill('onion rice');
+  await expect(page.getByRole('link', { name: /ONION RICE/ })).toBeVisible();
+  await page.getByRole('searchbox').fill('lentil stew');
+  await page.getByRole('link', { name: /LENTIL STEW/ }).click();
+  await expect(page.getByText('3 tbsp yogurt')).toBeVisible();
+  await expect(page.getByText('300 g rice')).toHaveCount(0);
+  expect(errors).toEqual([]);
+});
+
 test('what is no recipe is refused in words', async ({ page }) => {
   await openMeals(page);
   await visit(page, '/dishes/read');

@@ -3,7 +3,8 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { describe, expect, it } from 'vitest';
+import { buildSync } from 'esbuild';
+import { beforeAll, describe, expect, it } from 'vitest';
 import { mealFile } from '@/core/formats/meal-file';
 import { isFound, type Problem, type Solution } from '@/core/schedule/problem';
 import { validate } from '@/core/schedule/validate';
@@ -12,8 +13,25 @@ import { mealOf, plainGrain } from '@/core/testing/meals';
 const root = fileURLToPath(new URL('..', import.meta.url));
 const folder = mkdtempSync(join(tmpdir(), 'warm-cadence-'));
 
+/** Said before a bundle: packages of the old kind ask for what they need. */
+const REQUIRE = "import{createRequire}from'node:module';const require=createRequire(import.meta.url);";
+
+// Put into one file each, once: to read the hundred files of a tool anew for every call took most of the time.
+beforeAll(() => {
+  buildSync({
+    absWorkingDir: root,
+    entryPoints: ['tools/solve.ts', 'tools/plan.ts'],
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    outdir: folder,
+    outExtension: { '.js': '.mjs' },
+    banner: { js: REQUIRE },
+  });
+});
+
 function run(tool: string, args: readonly string[], input?: unknown) {
-  const result = spawnSync('node_modules/.bin/tsx', [`tools/${tool}.ts`, ...args], {
+  const result = spawnSync(process.execPath, [join(folder, `${tool}.mjs`), ...args], {
     cwd: root,
     encoding: 'utf8',
     ...(input === undefined ? {} : { input: typeof input === 'string' ? input : JSON.stringify(input) }),

@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { dishesApart } from '@/core/recipe/apart';
 import {
   addIngredient,
   addStep,
@@ -20,6 +21,7 @@ import { listed } from '@/core/units/words';
 import { Button } from '@/ui/button';
 import { Field } from '@/ui/field';
 import { Stepper } from '@/ui/stepper';
+import { TickBox } from '@/ui/tick-box';
 import { IngredientRows } from './read-ingredient-rows';
 import { Source } from './read-source';
 import { StepRow, type StepTouches } from './read-step-row';
@@ -29,6 +31,9 @@ interface LookedProps {
   readonly reading: RecipeReading;
   readonly onChange: (by: (now: RecipeReading) => RecipeReading) => void;
   readonly onAnew: () => void;
+  /** It is kept as the dishes that it holds. */
+  readonly apart: boolean;
+  readonly onApart: (apart: boolean) => void;
   /** Takes the last touch back; null where there is none. */
   readonly onUndo: (() => void) | null;
 }
@@ -36,11 +41,12 @@ interface LookedProps {
 const MOST_NAMED = 4;
 
 /** The text on one side, the dish that is read from it on the other: what is wrong is put right in a touch each. */
-export function Looked({ reading, onChange, onAnew, onUndo }: LookedProps) {
+export function Looked({ reading, apart, onApart, onChange, onAnew, onUndo }: LookedProps) {
   const [chosen, setChosen] = useState<string | null>(null);
   const [shown, setShown] = useState<string | null>(null);
   const doubts = useMemo(() => doubtsOf(reading), [reading]);
   const dish = useMemo(() => dishFrom(reading, 'looked'), [reading]);
+  const dishes = useMemo(() => dishesApart(reading), [reading]);
   const forgotten = unnamed(reading);
   const doubtedSteps = new Set(doubts.flatMap((each) => (each.of === 'step' ? [each.id] : [])));
   useUndoKey(onUndo);
@@ -73,6 +79,7 @@ export function Looked({ reading, onChange, onAnew, onUndo }: LookedProps) {
         shown={shown}
         onIngredient={(words) => onChange((now) => addIngredient(now, words))}
         onStep={(words) => onChange((now) => addStep(now, words))}
+        onChange={onChange}
       />
       <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-5">
         <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -102,6 +109,15 @@ export function Looked({ reading, onChange, onAnew, onUndo }: LookedProps) {
           </Button>
         </div>
         <Doubts doubts={doubts} onLook={lookAt} />
+        {dishes && (
+          <TickBox value={apart} onChange={onApart}>
+            Keep it as {dishes.length} dishes:{' '}
+            {listed(
+              dishes.map(({ name }) => name),
+              MOST_NAMED,
+            )}
+          </TickBox>
+        )}
         {reading.steps.length > 0 && <Strip dish={dish} />}
         <section aria-label="The steps">
           <h2 className="text-2xl">The steps</h2>

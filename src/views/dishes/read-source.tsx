@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { RecipeReading } from '@/core/recipe/reading';
 import { Button } from '@/ui/button';
+import { AskModel } from './read-model';
 
 interface SourceProps {
   readonly reading: RecipeReading;
@@ -10,10 +11,11 @@ interface SourceProps {
   readonly shown: string | null;
   readonly onIngredient: (words: string) => void;
   readonly onStep: (words: string) => void;
+  readonly onChange: (by: (now: RecipeReading) => RecipeReading) => void;
 }
 
 /** What was pasted, line by line, with what each was taken for; what is missing is added by marking its words. */
-export function Source({ reading, shown, onIngredient, onStep }: SourceProps) {
+export function Source({ reading, shown, onIngredient, onStep, onChange }: SourceProps) {
   const panel = useRef<HTMLDivElement>(null);
   const [marked, setMarked] = useState('');
   useEffect(() => {
@@ -59,6 +61,7 @@ export function Source({ reading, shown, onIngredient, onStep }: SourceProps) {
           </>
         )}
       </div>
+      <AskModel reading={reading} onChange={onChange} />
       <div ref={panel} className="relative mt-1 lg:max-h-[calc(100vh-10rem)] lg:overflow-y-auto">
         {reading.source.map((line, k) => {
           const label = labelOf(line, reading);

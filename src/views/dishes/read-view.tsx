@@ -3,6 +3,7 @@
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useId, useState } from 'react';
 import { isDishFile, readDishFile } from '@/core/formats/dish-file';
+import { dishesApart } from '@/core/recipe/apart';
 import { dishFrom, type RecipeReading, readRecipe } from '@/core/recipe/reading';
 import { MOST_BYTES } from '@/core/recipe/taken-apart';
 import type { Unit } from '@/core/units/amount';
@@ -31,6 +32,8 @@ function inOwnCups(reading: RecipeReading): RecipeReading {
 interface ReadDraft {
   readonly text: string;
   readonly reading: RecipeReading | null;
+  /** It holds more than one dish, and is kept so. */
+  readonly apart?: boolean;
 }
 
 /** Touches that can be taken back. */
@@ -93,13 +96,17 @@ export function ReadView() {
   };
   const keep = async () => {
     if (!reading) return;
-    const dish = dishFrom(reading, dishId);
-    const refusal =
-      (await storeDish(pantry(), dish)) ??
-      (mealId === null ? null : await addToMeal(pantry(), mealId, dish.id, Date.now()));
-    if (refusal) return setFault(refusal.sentence);
+    const apart = (kept.value.apart ?? true) ? dishesApart(reading) : null;
+    const dishes = (apart ?? [reading]).map((each, k) => dishFrom(each, k === 0 ? dishId : `${dishId}-${k + 1}`));
+    for (const dish of dishes) {
+      const refusal =
+        (await storeDish(pantry(), dish)) ??
+        (mealId === null ? null : await addToMeal(pantry(), mealId, dish.id, Date.now()));
+      if (refusal) return setFault(refusal.sentence);
+    }
     kept.settle();
-    router.push(mealId === null ? `/dishes/${encodeURIComponent(dish.id)}` : `/meals/${encodeURIComponent(mealId)}`);
+    if (mealId !== null) router.push(`/meals/${encodeURIComponent(mealId)}`);
+    else router.push(dishes.length > 1 ? '/dishes' : `/dishes/${encodeURIComponent(dishId)}`);
   };
   return (
     <>
@@ -126,6 +133,8 @@ export function ReadView() {
             setPast((now) => [...now.slice(-MOST_TOUCHES), reading]);
             setReading((now) => now && by(now));
           }}
+          apart={kept.value.apart ?? true}
+          onApart={(apart) => void kept.change((now) => ({ ...now, apart }))}
           onAnew={() => {
             setPast([]);
             setReading(() => null);

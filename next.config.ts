@@ -26,7 +26,7 @@ const HEADERS = [
   { key: 'referrer-policy', value: 'no-referrer' },
   { key: 'cross-origin-opener-policy', value: 'same-origin' },
   { key: 'cross-origin-resource-policy', value: 'same-origin' },
-  { key: 'permissions-policy', value: 'camera=(self), geolocation=(), microphone=()' },
+  { key: 'permissions-policy', value: 'camera=(self), geolocation=(), microphone=(self)' },
 ];
 
 const config: NextConfig = {

@@ -22,6 +22,24 @@ const settled = async (page: Page) => {
   await page.getByText('Looking for a better plan').waitFor({ state: 'detached', timeout: 20_000 });
 };
 
+/** A recipe as somebody writes it in a letter. */
+const LETTER = `Leek and barley pot
+
+You asked for it, so here it is. It does four of us.
+
+300 g pearl barley
+3 leeks, in rings
+1 litre hot stock
+40 g butter
+thyme, bay
+1 tub of crème fraîche
+
+Soften the leeks in the butter for 8 minutes. Add the barley and toast it for 3 minutes, then pour in the stock with the thyme and bay and simmer, covered, for 35 minutes.
+Meanwhile, whisk the crème fraîche with a little of the hot stock.
+Let the pot stand for 10 minutes, stir in the crème fraîche and serve at once.
+
+It is even better the next day.`;
+
 const SHOTS: readonly Shot[] = [
   {
     name: 'menu',
@@ -58,7 +76,15 @@ const SHOTS: readonly Shot[] = [
   },
   { name: 'kitchen', path: '/kitchens/hall' },
   { name: 'kitchen-new', path: '/kitchens/new' },
-  { name: 'measures', path: '/measures' },
+  {
+    name: 'read',
+    path: '/dishes/read',
+    before: async (page) => {
+      await page.getByRole('textbox', { name: /Paste it here/ }).fill(LETTER);
+      await page.getByRole('button', { name: 'Read it' }).click();
+      await page.getByRole('button', { name: 'show the next' }).click();
+    },
+  },
   {
     name: 'prep',
     path: '/meals/harvest/prep',

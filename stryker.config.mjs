@@ -1,0 +1,25 @@
+// npm run mutate -- safety: plants small faults in a room of the core, one by one, and says which of them no test notices. Takes minutes to
+// hours, and is no part of `npm run verify`. Without a room: all of them but the solver's engine.
+const rooms = (process.env.ROOMS ?? 'safety,heat,grain,units,live,log,formats,prep').split(',');
+
+/** @type {import('@stryker-mutator/api/core').PartialStrykerOptions} */
+export default {
+  testRunner: 'vitest',
+  plugins: ['@stryker-mutator/vitest-runner'],
+  vitest: { configFile: 'vitest.mutate.config.ts', related: false },
+  coverageAnalysis: 'perTest',
+  mutate: rooms.flatMap((room) => [
+    `src/core/${room}/**/*.ts`,
+    `!src/core/${room}/**/*.test.ts`,
+    `!src/core/${room}/testing/**`,
+  ]),
+  mutator: { excludedMutations: ['StringLiteral', 'ObjectLiteral', 'Regex'] },
+  ignorePatterns: ['.next', 'docs', 'e2e', 'test-results', 'examples'],
+  thresholds: { high: 80, low: 70, break: null },
+  reporters: ['clear-text', 'progress-append-only', 'json'],
+  clearTextReporter: { allowColor: false, logTests: false, reportTests: false },
+  jsonReporter: { fileName: '.stryker/mutation.json' },
+  tempDirName: '.stryker/tmp',
+  concurrency: 2,
+  timeoutMS: 60_000,
+};

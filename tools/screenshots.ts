@@ -82,7 +82,7 @@ const SHOTS: readonly Shot[] = [
     before: async (page) => {
       await page.getByRole('textbox', { name: /Paste it here/ }).fill(LETTER);
       await page.getByRole('button', { name: 'Read it' }).click();
-      await page.getByRole('button', { name: 'show the next' }).click();
+      await page.getByRole('button', { name: /^1 ?Soften/ }).click();
     },
   },
   {

@@ -210,10 +210,11 @@ function isOnlyOf(step: ReadStep, branch: Branch, owners: ReadonlyMap<string, Br
 
 function linkOf(from: ReadStep, to: ReadStep): Link {
   const hot = (step: ReadStep) => step.place.at === 'burner' || step.place.at === 'oven';
+  // What is made the day before stands a night, whatever it was made on.
+  if (from.dayBefore && !to.dayBefore) return overnight(follow(from.id, to.id, 0, 960));
   if (to.atOnce) return follow(from.id, to.id, 0, BETWEEN.atOnce, 0);
   if (hot(from) && hot(to)) return follow(from.id, to.id, 0, BETWEEN.hot, 2);
   if (hot(from)) return follow(from.id, to.id, 0, 30, 5);
-  if (from.dayBefore) return overnight(follow(from.id, to.id, 0, 960));
   return follow(from.id, to.id, 0, BETWEEN.cold);
 }
 

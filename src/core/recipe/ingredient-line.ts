@@ -123,7 +123,7 @@ const LONG_UNITS: readonly (readonly [RegExp, string])[] = [
   [/(?<![\p{L}])(?:Dosen?|latas?|bo[iî]tes?|kutu)(?![\p{L}])/giu, 'tin'],
 ];
 const SIZES =
-  /^(?:(?:extra[- ])?large|lge?\.?|small|sm\.?|medium(?:-sized)?|med\.?|big|heaped|heaping|rounded|scant|packed|level|generous|of|thumb(?:-sized piece)? of|(?:pkgs?|packages?|packets?|packs?|pkts?|boxe?s?|bags?|pans?|glass|heads?|bottles?)\b\.?(?: of)?)\s+/i;
+  /^(?:(?:extra[- ])?large|lge?\.?|small|sm\.?|medium(?:-sized)?|med\.?|big|heaped|heaping|rounded|scant|packed|level|generous|of|thumb(?:-sized piece)? of|(?:pkgs?|packages?|packets?|packs?|pkts?|boxe?s?|bags?|pans?|glass|heads?|bottles?|tubs?)\b\.?(?: of)?)\s+/i;
 /** "3 garlic cloves": the measure behind its name. A bay leaf is one by its name. */
 const UNIT_BEHIND = /^(?!bay\b|lime\b|vine\b|cinnamon\b)(\p{L}[\p{L} -]*?)\s+(cloves?|sticks?|stalks?|sprigs?)$/iu;
 /** "Milk 200ml", "tomato paste 2 tbsp", "pancetta 100". */

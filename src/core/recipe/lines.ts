@@ -64,7 +64,8 @@ export function recipeInLines(lines: readonly SourceLine[]): RecipeParts {
   return { name, servings, ingredients, instructions, minutes: null, notes, told, source };
 }
 
-const FOR_SO_MANY = /\b(?:supper|dinner|meal|lunch|enough) for (?:two|three|four|six|eight|\d)/i;
+const FOR_SO_MANY =
+  /\b(?:does|feeds) (?:two|three|four|five|six|eight|ten)\b|\b(?:supper|dinner|meal|lunch|enough) for (?:two|three|four|six|eight|\d)/i;
 
 /** Words of a line that says only for how many it is. */
 const PLAIN = 4;

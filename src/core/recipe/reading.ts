@@ -120,7 +120,9 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
   const atTheEnd = works.find(({ words }) => SERVES_ALONE.test(words))?.words ?? '';
   const said = saidInPassing([...new Set(works.map(({ sentence }) => sentence))], listed, told);
   const ingredients = [...listed, ...said].map((read, k) => ({ ...read, id: `i${k + 1}` }));
-  const notUnderstood = [...(parts.others ?? []), ...ingredients.filter(({ sure }) => !sure).map(({ words }) => words)];
+  // A food without an amount is understood; how much of it is in doubt.
+  const strange = ingredients.filter(({ sure, name }) => !sure && readFood(name).foods.length === 0);
+  const notUnderstood = [...new Set([...(parts.others ?? []), ...strange.map(({ words }) => words)])];
   const notes = [...(parts.notes ?? [])];
   const ties = new Ties(ingredients, language);
   const left = new Set(ingredients.map(({ id }) => id));
@@ -132,15 +134,18 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
     if (words === atTheEnd) continue;
     oven = ovenOf(words) ?? oven;
     const before = steps.at(-1);
-    if (isOnlyHeat(words) && readDuration(words) === null) continue;
+    if (isOnlyHeat(words) && readDuration(words) === null) {
+      notes.push(words);
+      continue;
+    }
     const known = classify(words, contextOf(steps, part));
     // In a language of which few verbs are known a sentence is a step all the same, to be looked at.
     const foreign = language !== 'English' && !told && withoutPreheating(words) !== '' && /\s/.test(words);
     const guess = known ?? (foreign ? NO_GUESS : null);
     if (!guess || (told && isAside(words, guess))) {
-      if (withoutPreheating(words) === '') continue;
-      // What asks nothing by itself belongs to the step before it; of somebody who tells, it is an aside.
-      if (told) {
+      // What asks nothing by itself belongs to the step before it; of somebody who tells, it is an aside. The plan warms the oven.
+      if (withoutPreheating(words) === '') notes.push(words);
+      else if (told) {
         notes.push(words);
         beside ||= saysMeanwhile(words);
       } else if (before) steps[steps.length - 1] = { ...before, words: `${before.words} ${words}` };

@@ -157,7 +157,7 @@ const RANGE = String.raw`${COUNT}(?:\s*(?:-|–|to|or|bis|à|a)\s*${COUNT})?`;
 /** "Serves about 8", "Servings: 4", "for six", "6 portions": the number beside the word that it belongs to. */
 const SERVINGS: readonly RegExp[] = [
   new RegExp(
-    String.raw`\b(?:serves|servings?|makes|yields?|feeds|portions?|portionen|personen|personnes|parts|raciones|porciones|porsiyon|kişilik)\b\s*:?\s*(?:about|approx\.?|around|ca\.?|up to)?\s*${RANGE}`,
+    String.raw`\b(?:serves|servings?|makes|yields?|feeds|does|portions?|portionen|personen|personnes|parts|raciones|porciones|porsiyon|kişilik)\b\s*:?\s*(?:about|approx\.?|around|ca\.?|up to)?\s*${RANGE}`,
     'i',
   ),
   new RegExp(

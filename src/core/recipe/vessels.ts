@@ -42,6 +42,10 @@ const SAYS_POT = /\b(?:simmer|stock|boil|saucepan|pot)\b/i;
 const SAYS_ANOTHER =
   /\b(?:another|separate|second|different|clean|other) (?:\w+ )?(?:pan|pot|saucepan|skillet|casserole|wok)\b/i;
 
+/** "In a small pan": one that was not there before. */
+const SAYS_A = /\b(?:in|into) an? (?:[\w-]+ ){0,4}?(?:pan|pot|saucepan|skillet|casserole|wok|frypan)\b/i;
+const SAYS_SAME = /\b(?:the|that) same (?:\w+ )?(?:pan|pot|saucepan|skillet|casserole|wok|frypan)\b/i;
+
 interface HobGroup {
   readonly kind: 'pot' | 'pan';
   readonly steps: readonly string[];
@@ -55,13 +59,16 @@ function hobGroups(steps: readonly ReadStep[], links: readonly Link[]): readonly
   const groups: { kind: 'pot' | 'pan' | null; steps: string[] }[] = [];
   for (const { id, words } of steps) {
     const kind = SAYS_PAN.test(words) && !SAYS_POT.test(words) ? 'pan' : SAYS_POT.test(words) ? 'pot' : null;
-    const known = SAYS_ANOTHER.test(words)
+    const isNew = SAYS_ANOTHER.test(words) || (groups.length > 0 && SAYS_A.test(words) && !SAYS_SAME.test(words));
+    const free = groups.filter(
+      (group) =>
+        group.steps.every((other) => comesBefore(other, id, links)) &&
+        (SAYS_SAME.test(words) || kind === null || group.kind === null || kind === group.kind),
+    );
+    // The pot that it comes from, rather than another that stands there.
+    const known = isNew
       ? undefined
-      : groups.find(
-          (group) =>
-            group.steps.every((other) => comesBefore(other, id, links)) &&
-            (kind === null || group.kind === null || kind === group.kind),
-        );
+      : (free.find((group) => links.some(({ from, to }) => to === id && group.steps.includes(from))) ?? free[0]);
     if (known) {
       known.steps.push(id);
       known.kind ??= kind;

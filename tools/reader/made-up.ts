@@ -1,4 +1,4 @@
-import type { LineKind } from '@/core/recipe/kinds';
+import type { LineKind } from '@/core/recipe/line-kind';
 import type { SourceLine } from '@/core/recipe/taken-apart';
 import { type Sentence, TONGUES, type Tongue } from './words';
 
@@ -50,7 +50,7 @@ const filled = (words: string, tongue: Tongue, dice: Dice) =>
     });
 
 /** Every fifth of what can be said, or the others: what is held out is in words that were never taught. */
-function shareOf(tongue: Tongue, held: boolean): Tongue {
+export function shareOf(tongue: Tongue, held: boolean): Tongue {
   const share = <T>(list: readonly T[]) => {
     const own = list.filter((_, k) => (k % 5 === 4) === held);
     return own.length > 0 ? own : list;

@@ -1,7 +1,8 @@
 import { writeFileSync } from 'node:fs';
 import { classify, type Guess } from '@/core/recipe/classify';
 import { lineFeatures, stepFeatures } from '@/core/recipe/features';
-import { AT_THE_TOP, aboveNext, LINE_KINDS, type LineKind, lookAt, ruleKind } from '@/core/recipe/kinds';
+import { AT_THE_TOP, aboveNext, lookAt, ruleKind } from '@/core/recipe/kinds';
+import { LINE_KINDS, type LineKind } from '@/core/recipe/line-kind';
 import type { Weights } from '@/core/recipe/perceptron';
 import { handWritten } from './hand-written';
 import { Dice, type MadeUp, madeUp } from './made-up';

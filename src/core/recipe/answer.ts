@@ -32,8 +32,9 @@ const plain = (words: string) =>
 /** What an answer adds to a reading, and how much of it did not stand in the text. */
 export interface Answered {
   readonly reading: RecipeReading;
+  /** How many things more there are now. */
   readonly added: number;
-  /** Phrases that were not in the text, or not in the shape that was asked for. */
+  /** How many phrases were not in the text, or not in the shape that was asked for. */
   readonly refused: number;
 }
 

@@ -1,7 +1,7 @@
 import type { Guess } from './classify';
 import type { ReadIngredient } from './ingredient-line';
-import type { LineKind } from './kinds';
 import type { Language } from './language';
+import type { LineKind } from './line-kind';
 
 /** A step as it was read: its words, and the guess at it. */
 export interface ReadStep extends Guess {

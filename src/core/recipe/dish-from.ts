@@ -1,6 +1,7 @@
 import type { Dish, Ingredient, Step } from '@/core/dish/dish';
 import { dish as dishOf, waits } from '@/core/dish/write';
 import { type ReadStep, type RecipeReading, unnamed } from './as-read';
+import { NO_GUESS } from './classify';
 import { linksOf } from './graph';
 import { vesselsOf } from './vessels';
 
@@ -59,6 +60,7 @@ export function dishFrom(whole: RecipeReading, id: string): Dish {
 
 /** Where no step was read: one to write. */
 const UNREAD: ReadStep = {
+  ...NO_GUESS,
   id: 's1',
   words: 'No step was read from the recipe: write here what is done.',
   uses: [],
@@ -66,15 +68,7 @@ const UNREAD: ReadStep = {
   part: null,
   sure: 0,
   atOnce: false,
-  sort: 'mix',
-  place: { at: 'board' },
-  attention: 'hands',
   minutes: { shortest: 5, likely: 10, longest: 20 },
-  sortWords: null,
-  minutesWords: null,
-  doneWhen: '',
-  meanwhile: false,
-  dayBefore: false,
 };
 
 /** A word for the score: the verb that its words have, where it says the same as its sort. */

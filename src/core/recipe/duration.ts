@@ -1,6 +1,6 @@
 import type { Minutes } from '@/core/dish/dish';
 import { own } from '@/core/plain/record';
-import { westernDigits } from './digits';
+import { NUMBER_WORDS, westernDigits } from './digits';
 
 /** A duration in a sentence, with the words that said so. */
 export interface ReadDuration {
@@ -54,17 +54,19 @@ const NO_LENGTH = /\b(?:every|each|alle|toutes? les|cada|after|within|last|final
 const OVERNIGHT: Minutes = { shortest: 480, likely: 600, longest: 840 };
 /** Two weeks: what is told as longer is no time of cooking. */
 const LONGEST = 14 * 1440;
+/** Longer than that no sentence is. */
+const LOOKED_AT = 4000;
 /** How far a single number may be off, and one that is only a guide to a finding. */
 const SPREAD = 0.15;
 const FINDING_SPREAD = 0.3;
 
 /** The duration of what a sentence asks for, the longest where it says several; null when it says none. */
 export function readDuration(written: string): ReadDuration | null {
-  const sentence = westernDigits(written);
+  const sentence = westernDigits(written.slice(0, LOOKED_AT));
   const finding = /\buntil\b|\bor (?:so|longer)\b|\bbis\b|jusqu|\bhasta\b/i.test(sentence);
   const night = sentence.match(/\bovernight\b|\büber Nacht\b|\btoute la nuit\b|\btoda la noche\b|\bbir gece\b/iu);
   const found = [...quartersIn(sentence), ...spansIn(sentence)]
-    .filter(({ at, high }) => high > 0 && high <= LONGEST && !NO_LENGTH.test(sentence.slice(0, at)))
+    .filter(({ at, high }) => high > 0 && high <= LONGEST && !NO_LENGTH.test(sentence.slice(Math.max(0, at - 24), at)))
     .filter(({ low, high }) => low > 0 && high >= low);
   const best = found.reduce<Span | null>((most, each) => (most && most.high >= each.high ? most : each), null);
   if (!best) return night ? { minutes: OVERNIGHT, words: night[0], finding: false } : null;
@@ -120,32 +122,15 @@ function tailOf(tail: string, times: number): number {
 }
 
 const WORDS: Readonly<Record<string, number>> = {
+  ...NUMBER_WORDS,
   a: 1,
   another: 1,
   an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
   'a few': 3,
   'a couple of': 2,
   'half a': 0.5,
   'half an': 0.5,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
-  fifteen: 15,
-  twenty: 20,
-  thirty: 30,
-  forty: 40,
   'forty five': 45,
-  sixty: 60,
-  ninety: 90,
 };
 const SIGNS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3 };
 

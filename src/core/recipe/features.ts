@@ -1,5 +1,6 @@
 import type { Guess } from './classify';
-import type { Above, LineKind, Look } from './kinds';
+import type { Above, Look } from './kinds';
+import type { LineKind } from './line-kind';
 
 /** Words of a line that are looked at one by one. */
 const WORDS_LOOKED_AT = 24;

@@ -4,23 +4,8 @@ import { saysWork, startsWork } from './classify';
 import { columnsOf } from './columns';
 import { readDuration } from './duration';
 import { readIngredient } from './ingredient-line';
+import type { LineKind } from './line-kind';
 import { readServings, type SourceLine } from './taken-apart';
-
-/** What a line of a recipe is. */
-export const LINE_KINDS = [
-  'title',
-  'servings',
-  'time',
-  'ingredients',
-  'method',
-  'part',
-  'aside',
-  'ingredient',
-  'step',
-  'note',
-] as const;
-/** What a line of a recipe is: the last four head or hold what it says, the others are about it. */
-export type LineKind = (typeof LINE_KINDS)[number];
 
 const INGREDIENTS =
   /^(?:the )?(?:ingredients?(?: list)?|you(?:’|')?ll need|you will need|(?:what|things) you(?:’|')?(?:ll)? need|what goes in|what you need|shopping list|zutaten(?:liste)?|du brauchst|ingrédients|il vous faut|ingredientes|ingredienti|ingrediënten|ingredienser|składniki|ингредиенты|malzemeler|مواد لازم|المكونات|المقادير|सामग्री)(?![\p{L}])(?:\s*(?:\(|for|für|pour|para|per|voor|för|—|-|–).*)?[^\p{L}]*$/iu;

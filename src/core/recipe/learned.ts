@@ -1,6 +1,6 @@
 import type { Attention, Place } from '@/core/dish/dish';
-import { LINE_KINDS, type LineKind } from './kinds';
 import weights from './learned.json' with { type: 'json' };
+import { LINE_KINDS, type LineKind } from './line-kind';
 import { Judge, type Weights } from './perceptron';
 
 type Learned = {

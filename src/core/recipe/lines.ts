@@ -1,6 +1,7 @@
 import { lineFeatures } from './features';
-import { type Above, AT_THE_TOP, aboveNext, bareLine, type LineKind, type Look, lookAt, ruleKind } from './kinds';
+import { type Above, AT_THE_TOP, aboveNext, bareLine, type Look, lookAt, ruleKind } from './kinds';
 import { lineJudge, OPEN_KINDS } from './learned';
+import type { LineKind } from './line-kind';
 import { type Instruction, type RecipeParts, readServings, type SourceLine } from './taken-apart';
 
 /** Lines taken apart: a title, ingredients, instructions; what belongs to none of them is kept as a note. */

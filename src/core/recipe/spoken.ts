@@ -1,39 +1,11 @@
 import { readFood } from '@/core/food/known';
 import { own } from '@/core/plain/record';
+import { NUMBER_WORDS } from './digits';
 import { type ReadIngredient, readIngredient } from './ingredient-line';
 
+const WORD = `(?:${Object.keys(NUMBER_WORDS).join('|')})`;
 /** Numbers as they are spoken. */
-const ONES: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  eleven: 11,
-  twelve: 12,
-  fifteen: 15,
-  twenty: 20,
-  thirty: 30,
-  forty: 40,
-  fifty: 50,
-  sixty: 60,
-  seventy: 70,
-  eighty: 80,
-  ninety: 90,
-  half: 0.5,
-  couple: 2,
-  few: 3,
-};
-const WORD = `(?:${Object.keys(ONES)
-  .filter((word) => word.length > 2 && !['half', 'couple', 'few'].includes(word))
-  .join('|')})`;
+const ONES: Readonly<Record<string, number>> = { ...NUMBER_WORDS, a: 1, an: 1, half: 0.5, couple: 2, few: 3 };
 const COUNT = String.raw`(?:\d+(?:[.,/]\d+)?(?:\s?[½¼¾])?|[½¼¾⅓⅔]|half an?|an?|a couple(?: of)?|a few|${WORD}(?: hundred(?: and ${WORD})?)?)`;
 /** Measures as they are spoken, by what a line of ingredients calls them. */
 const MEASURES: Readonly<Record<string, string>> = {

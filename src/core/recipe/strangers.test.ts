@@ -68,7 +68,7 @@ describe.each([
 
 /** Words of lines that are heads: how many it serves, how long it takes. */
 const HEADS =
-  /^(?:serves|servings?|prep|cook(?:ing)?|time|total|minutes?|mins?|hours?|yield|pour|personnes|préparation|cuisson|zutaten|personen|preheat|oven|precalentar|horno)$/;
+  /^(?:serves|servings?|prep|cook(?:ing)?|time|total|minutes?|mins?|hours?|yield|pour|personnes|préparation|cuisson|zutaten|personen|preheat|oven|precalentar|horno|ingredienti|persone)$/;
 
 describe('a score', () => {
   it('counts what is missing, wrong or too much', () => {

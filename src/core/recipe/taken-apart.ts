@@ -1,6 +1,6 @@
 import { own } from '@/core/plain/record';
 import { westernDigits } from './digits';
-import type { LineKind } from './kinds';
+import type { LineKind } from './line-kind';
 
 /** A line of what was pasted, and how it stood there. */
 export interface SourceLine {

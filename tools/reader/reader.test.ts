@@ -43,7 +43,7 @@ describe('a recipe made up', () => {
   it('that is held out shares no sentence with what is taught', () => {
     for (const tongue of TONGUES) {
       const [taught, held] = [shareOf(tongue, false), shareOf(tongue, true)];
-      expect(held.sentences.length).toBeGreaterThan(4);
+      expect(held.sentences.length).toBeGreaterThan(3);
       expect(held.sentences.filter((each) => taught.sentences.includes(each))).toEqual([]);
       expect(held.amounts.filter((each) => taught.amounts.includes(each))).toEqual([]);
     }

@@ -260,7 +260,7 @@ test('what is no recipe is refused in words', async ({ page }) => {
   await page
     .locator('input[type=file]')
     .setInputFiles({ name: 'big.txt', mimeType: 'text/plain', buffer: Buffer.alloc(5_000_000, 'x') });
-  await expect(page.getByText('at most 1 MB; this file has 5.0')).toBeVisible();
+  await expect(page.getByText('at most 1 MB; this has 5.0')).toBeVisible();
 });
 
 test('a dish written by hand is changed step by step, a circle is refused, and all is taken back', async ({ page }) => {

@@ -2,6 +2,8 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { dishesApart } from '@/core/recipe/apart';
+import { unnamed } from '@/core/recipe/as-read';
+import { dishFrom } from '@/core/recipe/dish-from';
 import {
   addIngredient,
   addStep,
@@ -16,7 +18,7 @@ import {
   takeStepOut,
   tieToStep,
 } from '@/core/recipe/mend';
-import { dishFrom, type RecipeReading, unnamed } from '@/core/recipe/reading';
+import type { RecipeReading } from '@/core/recipe/reading';
 import { listed } from '@/core/units/words';
 import { Button } from '@/ui/button';
 import { Field } from '@/ui/field';

@@ -1,10 +1,11 @@
 'use client';
 
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useId, useState } from 'react';
+import { useEffect, useId, useState } from 'react';
 import { isDishFile, readDishFile } from '@/core/formats/dish-file';
 import { dishesApart } from '@/core/recipe/apart';
-import { dishFrom, type RecipeReading, readRecipe } from '@/core/recipe/reading';
+import { dishFrom } from '@/core/recipe/dish-from';
+import type { RecipeReading } from '@/core/recipe/reading';
 import { MOST_BYTES } from '@/core/recipe/taken-apart';
 import type { Unit } from '@/core/units/amount';
 import { pantry } from '@/store/db';
@@ -36,6 +37,10 @@ interface ReadDraft {
   readonly apart?: boolean;
 }
 
+/** What reads is large, and loaded when it is wanted. */
+const reader = () => import('@/core/recipe/reading');
+/** Of a larger file not even the first megabyte is looked at. Bytes. */
+const MOST_OPENED = 20_000_000;
 /** Touches that can be taken back. */
 const MOST_TOUCHES = 100;
 const NOTHING_READ: ReadDraft = { text: '', reading: null };
@@ -45,7 +50,6 @@ export function ReadView() {
   useTitle('Read a recipe');
   const router = useRouter();
   const mealId = useSearchParams().get('meal');
-  const id = useId();
   const [fault, setFault] = useState<string | null>(null);
   const kept = useKeptDraft<ReadDraft>('recipe', NOTHING_READ);
   const { text } = kept.value;
@@ -56,15 +60,26 @@ export function ReadView() {
   const setReading = (by: (now: RecipeReading | null) => RecipeReading | null) =>
     void kept.change((now) => ({ ...now, reading: by(now.reading) }));
   const [dishId] = useState(() => `read-${Date.now()}`);
-  const read = (words: string) => {
-    const result = readRecipe(words);
-    setFault(result.ok ? null : result.sentence);
-    setReading(() => (result.ok ? inOwnCups(result.reading) : null));
+  const [busy, setBusy] = useState(false);
+  useEffect(() => void reader().catch(() => undefined), []);
+  const read = async (words: string) => {
+    setBusy(true);
+    try {
+      const { readRecipe } = await reader();
+      const result = readRecipe(words);
+      setFault(result.ok ? null : result.sentence);
+      setReading(() => (result.ok ? inOwnCups(result.reading) : null));
+    } catch (error) {
+      console.error(error);
+      setFault('Recipe: what reads it could not be loaded. Its text is kept here: try again when there is a network.');
+    } finally {
+      setBusy(false);
+    }
   };
   const open = async (file: File | undefined) => {
     if (!file) return;
-    if (file.size > MOST_BYTES) {
-      setFault(`Recipe: at most ${MOST_BYTES / 1_000_000} MB; this file has ${(file.size / 1_000_000).toFixed(1)}.`);
+    if (file.size > MOST_OPENED) {
+      setFault(`Recipe: at most ${MOST_OPENED / 1_000_000} MB; this file has ${(file.size / 1_000_000).toFixed(1)}.`);
       return;
     }
     const words = await file.text();
@@ -72,8 +87,8 @@ export function ReadView() {
       await openOwn(words);
       return;
     }
-    setText(words);
-    read(words);
+    setText(words.slice(0, MOST_BYTES));
+    await read(words);
   };
   /** A dish file of our own needs no guessing. One that is here already is not overwritten: it comes in beside it. */
   const openOwn = async (words: string) => {
@@ -142,41 +157,64 @@ export function ReadView() {
           onUndo={past.length === 0 ? null : undo}
         />
       ) : (
-        // biome-ignore lint/a11y/noStaticElementInteractions: dropping is one more way; the field and the button do the same
-        <div
-          className="mt-4 max-w-3xl"
-          onDragOver={(event) => event.preventDefault()}
-          onDrop={(event) => {
-            event.preventDefault();
-            void open(event.dataTransfer.files[0]);
-          }}
-        >
-          <label htmlFor={id} className="block text-lg text-faint">
-            Paste it here, or drop its file: the words of a page, the page itself, or its recipe data.
-          </label>
-          <textarea
-            id={id}
-            rows={16}
-            value={text}
-            className="mt-2 w-full rounded-lg border border-line bg-paper p-3"
-            onChange={(event) => setText(event.target.value)}
-          />
-          <div className="mt-2 flex flex-wrap items-center gap-4">
-            <Button look="strong" onClick={() => read(text)}>
-              Read it
-            </Button>
-            <label className="inline-flex min-h-10 cursor-pointer items-center underline underline-offset-4">
-              open a file
-              <input
-                type="file"
-                accept=".txt,.md,.html,.htm,.json,.jsonld,text/plain,text/html,application/json"
-                className="sr-only"
-                onChange={(event) => void open(event.target.files?.[0])}
-              />
-            </label>
-          </div>
-        </div>
+        <Paste
+          text={text}
+          busy={busy}
+          onText={setText}
+          onRead={() => void read(text)}
+          onFile={(file) => void open(file)}
+        />
       )}
     </>
+  );
+}
+
+interface PasteProps {
+  readonly text: string;
+  /** It is being read. */
+  readonly busy: boolean;
+  readonly onText: (text: string) => void;
+  readonly onRead: () => void;
+  readonly onFile: (file: File | undefined) => void;
+}
+
+/** Where a recipe is pasted, dropped or opened. */
+function Paste({ text, busy, onText, onRead, onFile }: PasteProps) {
+  const id = useId();
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: dropping is one more way; the field and the button do the same
+    <div
+      className="mt-4 max-w-3xl"
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault();
+        onFile(event.dataTransfer.files[0]);
+      }}
+    >
+      <label htmlFor={id} className="block text-lg text-faint">
+        Paste it here, or drop its file: the words of a page, the page itself, or its recipe data.
+      </label>
+      <textarea
+        id={id}
+        rows={16}
+        value={text}
+        className="mt-2 w-full rounded-lg border border-line bg-paper p-3"
+        onChange={(event) => onText(event.target.value)}
+      />
+      <div className="mt-2 flex flex-wrap items-center gap-4">
+        <Button look="strong" disabled={busy} onClick={onRead}>
+          {busy ? 'Reading…' : 'Read it'}
+        </Button>
+        <label className="inline-flex min-h-10 cursor-pointer items-center underline underline-offset-4">
+          open a file
+          <input
+            type="file"
+            accept=".txt,.md,.html,.htm,.json,.jsonld,text/plain,text/html,application/json"
+            className="sr-only"
+            onChange={(event) => onFile(event.target.files?.[0])}
+          />
+        </label>
+      </div>
+    </div>
   );
 }

@@ -6,7 +6,6 @@ import { isDishFile, readDishFile } from '@/core/formats/dish-file';
 import { dishesApart } from '@/core/recipe/apart';
 import { dishFrom } from '@/core/recipe/dish-from';
 import type { RecipeReading } from '@/core/recipe/reading';
-import { MOST_BYTES } from '@/core/recipe/taken-apart';
 import type { Unit } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { addToMeal, storeDish } from '@/store/meals';
@@ -41,6 +40,8 @@ interface ReadDraft {
 const reader = () => import('@/core/recipe/reading');
 /** Of a larger file not even the first megabyte is looked at. Bytes. */
 const MOST_OPENED = 20_000_000;
+/** The longest text of a file that stands in the field, in letters. */
+const MOST_SHOWN = 200_000;
 /** Touches that can be taken back. */
 const MOST_TOUCHES = 100;
 const NOTHING_READ: ReadDraft = { text: '', reading: null };
@@ -87,7 +88,8 @@ export function ReadView() {
       await openOwn(words);
       return;
     }
-    setText(words.slice(0, MOST_BYTES));
+    // A field that holds a megabyte makes the page slow; so long is no recipe that somebody would mend by hand.
+    if (words.length <= MOST_SHOWN) setText(words);
     await read(words);
   };
   /** A dish file of our own needs no guessing. One that is here already is not overwritten: it comes in beside it. */

@@ -69,6 +69,16 @@ describe('readings that would hurt', () => {
     expect(ovenOf('one hundred grams of flour')).toBeNull();
   });
 
+  it('work that speaks of the table or of others is work all the same', () => {
+    expect(
+      steps(
+        'Simmer the rice for 20 minutes.',
+        'Turn it out and put it on the table.',
+        'Stir in the favourite spice of my family.',
+      ),
+    ).toHaveLength(3);
+  });
+
   it('no step read is no crash', () => {
     const reading = read('Salad\n\nIngredients\n1 lettuce\n2 tomatoes');
     expect(reading.steps).toEqual([]);

@@ -19,7 +19,7 @@ const ASIDE_LINE =
   /^\W*(?:(?:cook(?:’|')?s |chef(?:’|')?s )?(?:tips?|notes?|hint|n\.?b|p\.?\s?s)\s*[:.!–-]|(?:any )?leftovers? (?:will )?(?:keep|freeze|can)|(?:it |this )?(?:keeps|freezes|stores)\b|(?:to )?(?:store|storage)\b|storage:|nutrition|calories|per serving|tipp:|hinweis:|kommentar|astuce|conseil|variante|consejo|nota:|not:|see also|rating|print\b|jump to|sign up|subscribe|share this|pin it|follow me|privacy|copyright|©|\d+ (?:comments?|reviews?|kcal)|★|advertis|skip to|home\b.{0,20}$|contains\b.{0,60}$|you (?:might|may) also like)/iu;
 /** Somebody who tells of himself, or asks. */
 const TALK =
-  /^[\p{Lu}][\p{L} .'’-]{1,24}:\s+(?:I|We|My|This|So|Can|Is|Made|Super|Very|Great|Love|Delicious|Ich|Habe|J|Lo|La)\b|\?\s*$|\b(?:my (?:mother|mum|mom|sister|husband|wife|grand\w+|kids|family)|hello|welcome|this recipe|this is (?:the one|my|a)|i (?:love|made|first|always|have been|used to|remember|learnt|learned|got)|^if you (?:love|like|make)|newsletter|favou?rite|on the table|years ago|thank)/iu;
+  /^[\p{Lu}][\p{L} .'’-]{1,24}:\s+(?:I|We|My|This|So|Can|Is|Made|Super|Very|Great|Love|Delicious|Ich|Habe|J|Lo|La)\b|\?\s*$|\b(?:my (?:mother|mum|mom|sister|husband|wife|grand\w+|kids|family)|hello|welcome|this recipe|this is (?:the one|my|a)|i (?:love|made|first|always|have been|used to|remember|learnt|learned|got)|^if you (?:love|like|make)|newsletter|favou?rite|years ago|thank)/iu;
 const SERVES =
   /\b(?:serves|servings?|serve \d|makes|yields?|portions?|covers|bowls|for \d+ people|feeds|(?:supper|dinner|meal) for (?:two|three|four|six|\d)|portionen|personen|personnes|raciones|porciones|personas|porsiyon|kişilik|persone|ppl)\b|\b(?:for|für|pour|para|per) (?:\d+|two|three|four|five|six|eight|ten|twelve)\W*$|برای \S+ نفر|لـ? ?\S+ أشخاص|लोगों के लिए/iu;
 const SERVES_SURELY =
@@ -165,7 +165,7 @@ export function ruleKind(
     if (!look.talk && look.numbered && look.works === 'begins') return 'step';
     return line.role === 'heading' && isPartHead(look, next) ? 'part' : 'note';
   }
-  if (/^[^a-z]*$/i.test(text) === false && ASIDE_LINE.test(line.text.slice(0, LOOKED_AT))) return 'note';
+  if (ASIDE_LINE.test(line.text.slice(0, LOOKED_AT))) return 'note';
   if (text.length < 40 && OVEN.test(text)) return 'step';
   if (
     isPartHead(look, next) &&
@@ -180,7 +180,7 @@ export function ruleKind(
   if (part === 'method') {
     if (look.words <= 3 && !look.numbered && !look.sentence && !look.timed && next?.numbered && before?.numbered)
       return 'part';
-    if (look.talk && !look.timed) return 'note';
+    if (look.talk && !look.timed && look.works !== 'begins') return 'note';
     // A list after the method has begun is one of a second part.
     if (
       look.amount &&

@@ -41,6 +41,7 @@ const BRINGS =
 /** Headings that say when, and not what for: what stands there comes after all that stands above. */
 const STAGES =
   /^\W*(?:to )?(?:finish\w*|cook(?:ing)?|bak(?:e|ing)|mise en place|prep\w*|assembl\w+|put(?:ting)? (?:it )?(?:all )?together|serv(?:e|ing)|the day before|on the day|day \d|step \d+|final\w*|dish(?:ing)? up|plat(?:e|ing)(?: up)?|fertigstell\w+|montage|finition|montaje)\b/i;
+const THE_POT = /\bthe (?:pot|pan|casserole|saucepan|skillet|wok)\b(?! of)/i;
 const EVERYTHING = /\b(?:everything|all (?:the )?(?:ingredients|parts)|assemble)\b/i;
 
 /**
@@ -184,6 +185,8 @@ function bringsIn(
     .replace(/^(?:the|a|an) /, '');
   if (part && part.length > 2 && said.includes(part)) return true;
   if (step.sort === 'serve') return true;
+  // "Let the pot stand": the one on the heat, not what was mixed beside it.
+  if (into.beside && !isHot(into.end) && isHot(branch.end) && THE_POT.test(step.words)) return true;
   // What was readied beside goes in now: there is nowhere else for it to go.
   if (
     into.beside &&
@@ -208,13 +211,14 @@ function isOnlyOf(step: ReadStep, branch: Branch, owners: ReadonlyMap<string, Br
   );
 }
 
+const isHot = ({ place }: ReadStep): boolean => place.at === 'burner' || place.at === 'oven';
+
 function linkOf(from: ReadStep, to: ReadStep): Link {
-  const hot = (step: ReadStep) => step.place.at === 'burner' || step.place.at === 'oven';
   // What is made the day before stands a night, whatever it was made on.
   if (from.dayBefore && !to.dayBefore) return overnight(follow(from.id, to.id, 0, 960));
   if (to.atOnce) return follow(from.id, to.id, 0, BETWEEN.atOnce, 0);
-  if (hot(from) && hot(to)) return follow(from.id, to.id, 0, BETWEEN.hot, 2);
-  if (hot(from)) return follow(from.id, to.id, 0, 30, 5);
+  if (isHot(from) && isHot(to)) return follow(from.id, to.id, 0, BETWEEN.hot, 2);
+  if (isHot(from)) return follow(from.id, to.id, 0, 30, 5);
   return follow(from.id, to.id, 0, BETWEEN.cold);
 }
 

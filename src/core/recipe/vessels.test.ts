@@ -39,6 +39,19 @@ describe('vessels follow the words', () => {
   });
 });
 
+describe('the pot that is spoken of after something was mixed beside', () => {
+  it('is the one on the heat: it stands when it has simmered', () => {
+    const dish = dishFrom(
+      read(
+        'Pot\nServes 4\nIngredients\n500 g chicken\n200 g yogurt\nMethod\nSimmer the chicken for 30 minutes.\nMeanwhile, whisk the yogurt.\nLet the pot stand for 10 minutes.\nStir in the yogurt and serve.',
+      ),
+      'd',
+    );
+    const [simmer, , stand] = dish.steps;
+    expect(dish.links.some(({ from, to }) => from === simmer!.id && to === stand!.id)).toBe(true);
+  });
+});
+
 describe('what is made the day before', () => {
   it('stands a night, though it comes from the heat', () => {
     const dish = dishFrom(

@@ -8,7 +8,7 @@ import { handWritten } from './hand-written';
 import { Dice, type MadeUp, madeUp } from './made-up';
 
 // npx tsx tools/reader/train.ts: trains what tells lines and steps apart, and writes src/core/recipe/learned.json. Every fifth recipe is held
-// out, and made of words that no other has; the same each time.
+// out, and made of words that no other has; the same each time. Then `npm run format`.
 
 const RECIPES = 900;
 const ROUNDS = 6;

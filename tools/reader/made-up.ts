@@ -1,5 +1,6 @@
 import type { LineKind } from '@/core/recipe/line-kind';
 import type { SourceLine } from '@/core/recipe/taken-apart';
+import { type Random, seededRandom } from '@/core/schedule/random';
 import { type Sentence, TONGUES, type Tongue } from './words';
 
 /** A line with what it is. */
@@ -14,23 +15,24 @@ export interface MadeUp {
   readonly steps: readonly Sentence[];
 }
 
-/** Chance that is the same each time (mulberry32). */
+/** Chance that is the same each time. */
 export class Dice {
-  constructor(private state: number) {}
+  private readonly chance: Random;
+
+  constructor(seed: number) {
+    this.chance = seededRandom(seed);
+  }
 
   next(): number {
-    this.state = (this.state + 0x6d2b79f5) | 0;
-    let t = Math.imul(this.state ^ (this.state >>> 15), 1 | this.state);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+    return this.chance.next();
   }
 
   whole(from: number, to: number): number {
-    return from + Math.floor(this.next() * (to - from + 1));
+    return from + this.chance.below(to - from + 1);
   }
 
   one<T>(list: readonly T[]): T {
-    return list[Math.floor(this.next() * list.length)]!;
+    return list[this.chance.below(list.length)]!;
   }
 
   is(chance: number): boolean {

@@ -3,9 +3,10 @@ import { classify, type Guess } from '@/core/recipe/classify';
 import { lineFeatures, stepFeatures } from '@/core/recipe/features';
 import { AT_THE_TOP, aboveNext, lookAt, ruleKind } from '@/core/recipe/kinds';
 import { LINE_KINDS, type LineKind } from '@/core/recipe/line-kind';
-import type { Weights } from '@/core/recipe/perceptron';
+import { Judge, type Weights } from '@/core/recipe/perceptron';
 import { handWritten } from './hand-written';
 import { Dice, type MadeUp, madeUp } from './made-up';
+import type { Sentence } from './words';
 
 // npx tsx tools/reader/train.ts: trains what tells lines and steps apart, and writes src/core/recipe/learned.json. Every fifth recipe is held
 // out, and made of words that no other has; the same each time. Then `npm run format`.
@@ -41,31 +42,23 @@ const LINES: Task<LineKind> = {
   },
 };
 
-type At = Guess['place']['at'];
-const PLACES: Task<At> = {
-  labels: ['board', 'burner', 'oven', 'rest', 'cold'],
-  over: ({ steps }, each) => {
-    let before: Guess | undefined;
-    for (const [words, place] of steps) {
-      const guess = classify(words, before);
-      if (!guess) continue;
-      each(stepFeatures(words, guess, before), place);
-      before = guess;
-    }
-  },
-};
-const ATTENTIONS: Task<Guess['attention']> = {
-  labels: ['hands', 'eyes', 'none'],
-  over: ({ steps }, each) => {
-    let before: Guess | undefined;
-    for (const [words, , attention] of steps) {
-      const guess = classify(words, before);
-      if (!guess) continue;
-      each(stepFeatures(words, guess, before), attention);
-      before = guess;
-    }
-  },
-};
+/** The steps of a recipe, each after the one before it. */
+function steps<Label extends string>(labels: readonly Label[], truthOf: (step: Sentence) => Label): Task<Label> {
+  return {
+    labels,
+    over: (recipe, each) => {
+      let before: Guess | undefined;
+      for (const step of recipe.steps) {
+        const guess = classify(step[0], before);
+        if (!guess) continue;
+        each(stepFeatures(step[0], guess, before), truthOf(step));
+        before = guess;
+      }
+    },
+  };
+}
+const PLACES = steps<Guess['place']['at']>(['board', 'burner', 'oven', 'rest', 'cold'], ([, place]) => place);
+const ATTENTIONS = steps<Guess['attention']>(['hands', 'eyes', 'none'], ([, , attention]) => attention);
 
 function train<Label extends string>({ labels, over }: Task<Label>, recipes: readonly MadeUp[]): Weights<Label> {
   const weights = new Map<string, Float64Array>();
@@ -125,16 +118,12 @@ function train<Label extends string>({ labels, over }: Task<Label>, recipes: rea
   }
   const model = { labels, features, sureLead: 1 };
   const leads: number[] = [];
-  const own = new Map(Object.entries(features));
+  const judge = new Judge(model);
   for (const recipe of recipes)
     over(recipe, (found, truth) => {
-      const all = labels.map(() => 0);
-      for (const feature of found)
-        own.get(feature)?.forEach((weight, k) => {
-          all[k]! += weight;
-        });
-      const sorted = [...all].sort((a, b) => b - a);
-      if (labels[all.indexOf(sorted[0]!)] === truth) leads.push(sorted[0]! - sorted[1]!);
+      const all = judge.sums(found);
+      const [first, second] = [...all].sort((a, b) => b - a);
+      if (labels[all.indexOf(first!)] === truth) leads.push(first! - second!);
       return truth;
     });
   leads.sort((a, b) => a - b);
@@ -142,23 +131,18 @@ function train<Label extends string>({ labels, over }: Task<Label>, recipes: rea
 }
 
 function rightOf<Label extends string>(
-  { labels, over }: Task<Label>,
+  { over }: Task<Label>,
   model: Weights<Label>,
   recipes: readonly MadeUp[],
   rule: (features: readonly string[]) => string | undefined,
 ): string {
-  const own = new Map(Object.entries(model.features));
+  const judge = new Judge(model);
   let right = 0;
   let byRule = 0;
   let all = 0;
   for (const recipe of recipes)
     over(recipe, (features, truth) => {
-      const sums = labels.map(() => 0);
-      for (const feature of features)
-        own.get(feature)?.forEach((weight, k) => {
-          sums[k]! += weight;
-        });
-      const guess = labels[sums.indexOf(Math.max(...sums))]!;
+      const guess = judge.judge(features).label;
       all++;
       if (guess === truth) right++;
       if (rule(features) === truth) byRule++;

@@ -43,9 +43,9 @@ export function isPage(text: string): boolean {
 /** The recipe that a page marks as one, by microdata or by the classes of a recipe; else its lines, in their order. */
 export function readPage(text: string): RecipeParts | readonly SourceLine[] {
   if (depthOf(text) > DEEPEST) return linesOfText(plainText(text));
-  const { document } = parseHTML(/<html\b/i.test(text) ? text : `<html><body>${text}</body></html>`);
-  const root = document.documentElement as unknown as PageNode;
-  return marked(root) ?? sifted(linesIn(root), text, document);
+  const { document: tree } = parseHTML(/<html\b/i.test(text) ? text : `<html><body>${text}</body></html>`);
+  const root = tree.documentElement as unknown as PageNode;
+  return marked(root) ?? sifted(linesIn(root), text, tree);
 }
 
 function linesOfText(text: string): readonly SourceLine[] {
@@ -164,10 +164,10 @@ const plain = (text: string) =>
     .trim();
 
 /** Lines with a sign on those that stand in the page's main part, as far as that can be told. */
-function sifted(lines: readonly SourceLine[], text: string, document: Document): readonly SourceLine[] {
+function sifted(lines: readonly SourceLine[], text: string, tree: Document): readonly SourceLine[] {
   if (text.length > LARGEST_SIFTED || lines.length < 12) return lines;
   try {
-    const article = new Readability(document, { charThreshold: 200 }).parse();
+    const article = new Readability(tree, { charThreshold: 200 }).parse();
     const main = (article?.textContent ?? '').replace(/\s+/g, ' ');
     if (main.length < 200) return lines;
     return lines.map((line) => (main.includes(line.text) ? { ...line, main: true } : line));

@@ -27,14 +27,20 @@ export class Judge<Label extends string> {
     this.of = new Map(Object.entries(weights.features));
   }
 
-  /** The label with the highest sum among those allowed (all, where none are named), and by how much it leads. */
-  judge(features: readonly string[], allowed?: ReadonlySet<Label>): Judged<Label> {
-    const { labels, sureLead } = this.weights;
-    const sums = labels.map(() => 0);
+  /** Of each label the weights of the features that are there. */
+  sums(features: readonly string[]): readonly number[] {
+    const sums = this.weights.labels.map(() => 0);
     for (const feature of features)
       this.of.get(feature)?.forEach((weight, k) => {
         sums[k]! += weight;
       });
+    return sums;
+  }
+
+  /** The label with the highest sum among those allowed (all, where none are named), and by how much it leads. */
+  judge(features: readonly string[], allowed?: ReadonlySet<Label>): Judged<Label> {
+    const { labels, sureLead } = this.weights;
+    const sums = this.sums(features);
     let best = -1;
     let second = Number.NEGATIVE_INFINITY;
     labels.forEach((label, k) => {

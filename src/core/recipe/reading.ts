@@ -1,4 +1,5 @@
 import { readFood } from '@/core/food/known';
+import { own } from '@/core/plain/record';
 import type { ReadingResult, ReadStep, RecipeReading } from './as-read';
 import type { Guess } from './classify';
 import {
@@ -11,6 +12,7 @@ import {
   withoutPreheating,
   worksElsewhere,
 } from './classify';
+import { NUMBER_WORDS } from './digits';
 import { readDuration } from './duration';
 import { stepFeatures } from './features';
 import { mayNotWait } from './graph';
@@ -36,10 +38,7 @@ const BROKEN = 'Recipe: its data is broken JSON and cannot be read. Copy the rec
 export function readRecipe(text: string): ReadingResult {
   const found = takeApart(text);
   if (!found.ok) return found;
-  const language = languageOf(
-    [...found.parts.ingredients, ...found.parts.instructions.map(({ words }) => words)].join('\n'),
-  );
-  return { ok: true, reading: readParts(found.parts, language) };
+  return { ok: true, reading: readParts(found.parts, found.language) };
 }
 
 function takeApart(whole: string): PartsResult {
@@ -51,7 +50,8 @@ function takeApart(whole: string): PartsResult {
   const page = isPage(text);
   if (data === 'broken' && !page) return { ok: false, sentence: BROKEN };
   const parts = data && data !== 'broken' && isWhole(data) ? data : partsOf(text, page);
-  const refusal = refusalOf(parts, page, whole);
+  const language = languageOf([...parts.ingredients, ...parts.instructions.map(({ words }) => words)].join('\n'));
+  const refusal = refusalOf(parts, language, page, whole);
   if (refusal !== null && whole.length > MOST_BYTES) {
     return {
       ok: false,
@@ -59,7 +59,7 @@ function takeApart(whole: string): PartsResult {
     };
   }
   if (refusal !== null && data === 'broken') return { ok: false, sentence: BROKEN };
-  return refusal === null ? { ok: true, parts, from: data ? 'data' : 'text' } : { ok: false, sentence: refusal };
+  return refusal === null ? { ok: true, parts, language } : { ok: false, sentence: refusal };
 }
 
 const isWhole = ({ ingredients, instructions }: RecipeParts) => ingredients.length > 0 || instructions.length > 0;
@@ -79,7 +79,7 @@ const LEAST_TOLD = 3;
 const LEAST_FOOD = 0.3;
 
 /** Why what was found is no recipe; null where it is one. */
-function refusalOf(parts: RecipeParts, page: boolean, whole: string): string | null {
+function refusalOf(parts: RecipeParts, language: Language, page: boolean, whole: string): string | null {
   const { ingredients, instructions, told = false } = parts;
   const works = instructions
     .slice(0, 40)
@@ -97,7 +97,6 @@ function refusalOf(parts: RecipeParts, page: boolean, whole: string): string | n
   const heads = parts.source?.map(({ kind }) => kind) ?? ['ingredients'];
   const headed = heads.includes('ingredients');
   // The foods of other languages are not known: there the headings and the verbs have to do.
-  const language = languageOf([...ingredients, ...instructions.map(({ words }) => words)].join('\n'));
   const verbs = instructions.some(({ words }) => worksElsewhere(words.slice(0, 2000)));
   if (headed || (language !== 'English' && language !== null) || verbs) return null;
   const foods = things.filter(({ name }) => readFood(name).foods.length > 0).length;
@@ -213,8 +212,7 @@ function servingsTold(told: boolean, words: readonly string[]): number | null {
         )
     : null;
   const word = (match?.[1] ?? match?.[2] ?? '').toLowerCase();
-  const known = ['', '', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', '', 'ten'].indexOf(word);
-  const count = word === '' ? null : known > 0 ? known : Number(word);
+  const count = word === '' ? null : (own(NUMBER_WORDS, word) ?? Number(word));
   return count && count > 0 && count <= 200 ? count : null;
 }
 

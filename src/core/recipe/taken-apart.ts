@@ -1,5 +1,6 @@
 import { own } from '@/core/plain/record';
-import { westernDigits } from './digits';
+import { NUMBER_WORDS, westernDigits } from './digits';
+import type { Language } from './language';
 import type { LineKind } from './line-kind';
 
 /** A line of what was pasted, and how it stood there. */
@@ -38,7 +39,7 @@ export interface RecipeParts {
 
 /** A recipe taken apart, or why it is none. */
 export type PartsResult =
-  | { readonly ok: true; readonly parts: RecipeParts; readonly from: 'data' | 'text' }
+  | { readonly ok: true; readonly parts: RecipeParts; readonly language: Language }
   | { readonly ok: false; readonly sentence: string };
 
 /** The longest text that is read as a recipe. */
@@ -141,18 +142,7 @@ function sign(code: number): string {
   return code >= 32 && code < 0x110000 && code !== 60 && code !== 62 ? String.fromCodePoint(code) : ' ';
 }
 
-const SERVING_WORDS: Readonly<Record<string, number>> = {
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  eight: 8,
-  ten: 10,
-  twelve: 12,
-};
-const COUNT = String.raw`(\d{1,3}|${Object.keys(SERVING_WORDS).join('|')})`;
+const COUNT = String.raw`(\d{1,3}|${Object.keys(NUMBER_WORDS).join('|')})`;
 const RANGE = String.raw`${COUNT}(?:\s*(?:-|–|to|or|bis|à|a)\s*${COUNT})?`;
 /** "Serves about 8", "Servings: 4", "for six", "6 portions": the number beside the word that it belongs to. */
 const SERVINGS: readonly RegExp[] = [
@@ -181,7 +171,7 @@ export function readServings(written: string): number | null {
     SERVINGS.map((pattern) => text.match(pattern)).find((found) => found !== null) ??
     (TIME.test(text) ? null : text.match(ALONE));
   if (!match) return null;
-  const value = (words: string) => own(SERVING_WORDS, words.toLowerCase()) ?? Number(words);
+  const value = (words: string) => own(NUMBER_WORDS, words.toLowerCase()) ?? Number(words);
   const low = value(match[1]!);
   const middle = Math.round((low + value(match[2] ?? match[1]!)) / 2);
   return middle >= 1 && middle <= 200 ? middle : null;

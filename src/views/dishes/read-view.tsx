@@ -3,6 +3,7 @@
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useId, useState } from 'react';
 import { isDishFile, readDishFile } from '@/core/formats/dish-file';
+import { changedFrom, NO_PAST, type Past, takenBack } from '@/core/plain/undo-stack';
 import { dishesApart } from '@/core/recipe/apart';
 import { dishFrom } from '@/core/recipe/dish-from';
 import type { RecipeReading } from '@/core/recipe/reading';
@@ -42,8 +43,6 @@ const reader = () => import('@/core/recipe/reading');
 const MOST_OPENED = 20_000_000;
 /** The longest text of a file that stands in the field, in letters. */
 const MOST_SHOWN = 200_000;
-/** Touches that can be taken back. */
-const MOST_TOUCHES = 100;
 const NOTHING_READ: ReadDraft = { text: '', reading: null };
 
 /** Somebody's recipe: pasted or dropped, read, looked at, and made a dish. */
@@ -56,7 +55,7 @@ export function ReadView() {
   const { text } = kept.value;
   // One that an older version read knows less than is shown here: its text is read anew.
   const reading = kept.value.reading?.source ? kept.value.reading : null;
-  const [past, setPast] = useState<readonly RecipeReading[]>([]);
+  const [past, setPast] = useState<Past<RecipeReading>>(NO_PAST);
   const setText = (words: string) => void kept.change((now) => ({ ...now, text: words }));
   const setReading = (by: (now: RecipeReading | null) => RecipeReading | null) =>
     void kept.change((now) => ({ ...now, reading: by(now.reading) }));
@@ -106,10 +105,10 @@ export function ReadView() {
     else router.push(`/dishes/${encodeURIComponent(dish.id)}`);
   };
   const undo = () => {
-    const last = past.at(-1);
-    if (!last) return;
-    setPast((now) => now.slice(0, -1));
-    setReading(() => last);
+    const back = reading && takenBack(past, reading);
+    if (!back) return;
+    setPast(back.past);
+    setReading(() => back.state);
   };
   const keep = async () => {
     if (!reading) return;
@@ -147,16 +146,16 @@ export function ReadView() {
         <Looked
           reading={reading}
           onChange={(by) => {
-            setPast((now) => [...now.slice(-MOST_TOUCHES), reading]);
+            setPast((now) => changedFrom(now, reading));
             setReading((now) => now && by(now));
           }}
           apart={kept.value.apart ?? true}
           onApart={(apart) => void kept.change((now) => ({ ...now, apart }))}
           onAnew={() => {
-            setPast([]);
+            setPast(NO_PAST);
             setReading(() => null);
           }}
-          onUndo={past.length === 0 ? null : undo}
+          onUndo={past.before.length === 0 ? null : undo}
         />
       ) : (
         <Paste

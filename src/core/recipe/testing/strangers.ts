@@ -1,4 +1,5 @@
 import type { Dish } from '@/core/dish/dish';
+import { comesBefore } from '@/core/recipe/graph';
 import { dishFrom, type RecipeReading, readRecipe } from '@/core/recipe/reading';
 
 /** A recipe as others write them, with what a cook reads in it. */
@@ -172,7 +173,7 @@ export function scoreStranger(stranger: Stranger): StrangerScore {
     }
     if (before !== null && dish) {
       const max = dish.links.find(({ from, to }) => from === before && to === read.id)?.max ?? null;
-      const after = comesBefore(before, read.id, dish);
+      const after = comesBefore(before, read.id, dish.links);
       const is =
         step.relation === 'beside' ? !after : step.relation === 'once' ? after && max !== null && max <= 5 : after;
       count('relations', is, `${step.words} ${step.relation}`);
@@ -200,13 +201,6 @@ export function scoreStranger(stranger: Stranger): StrangerScore {
     corrections: faults.length,
     faults,
   };
-}
-
-/** Whether a step is over before another begins, by the links of a dish. */
-function comesBefore(before: string, after: string, { links }: Dish): boolean {
-  const seen = new Set([before]);
-  for (const id of seen) for (const { from, to } of links) if (from === id) seen.add(to);
-  return seen.has(after) && before !== after;
 }
 
 /** All of a set together. */

@@ -47,6 +47,9 @@ describe('what goes in, said in sentences', () => {
     ['Fifty grams of butter, fifty of flour, stir that two minutes.', ['50 g butter', '50 g flour']],
     ['Six hundred mil of milk and a bay leaf.', ['600 ml milk', '1 piece bay leaf']],
     ['A couple of tablespoons of oil.', ['2 tbsp oil']],
+    ['Joint the chickens (2 x 1.6 kg) into 8 pieces each.', ['2 piece chickens']],
+    ['Peel potatoes (500 g).', ['500 g potatoes']],
+    ['Brown the lamb (800 g) in a pan (28 cm).', ['800 g lamb']],
     ['Brown it in two lots for about fifteen minutes on each of four sides.', []],
     ['Into the oven at two hundred for half an hour.', []],
   ])('%s', (sentence, things) => expect(said(sentence)).toEqual(things));

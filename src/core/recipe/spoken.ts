@@ -1,5 +1,6 @@
 import { readFood } from '@/core/food/known';
 import { own } from '@/core/plain/record';
+import { startsWork } from './classify';
 import { NUMBER_WORDS } from './digits';
 import { type ReadIngredient, readIngredient } from './ingredient-line';
 
@@ -70,6 +71,11 @@ const AMOUNT_OF = new RegExp(
 /** "Fifty grams of butter, fifty of flour". */
 const SAME_MEASURE = new RegExp(String.raw`(?<![\p{L}\d.,/])(${COUNT})\s+of\s+${NAME}`, 'giu');
 const COUNTED = new RegExp(String.raw`(?<![\p{L}\d.,/])(\d{1,3}|an?|${WORD}|a couple of|a few)\s+${NAME}`, 'giu');
+/** "Joint the chickens (2 x 1.6 kg)": how much stands behind the name, in brackets. */
+const IN_BRACKETS = new RegExp(
+  String.raw`(?<![\p{L}])(?:the\s+)?${NAME}\((\d{1,3})(?:\s*[x×]\s*\d+(?:[.,]\d+)?)?\s*(kg|g|ml|l|oz|lbs?)\)`,
+  'giu',
+);
 /** What is counted and is no food: lots, sides, minutes. */
 const NO_FOOD =
   /^(?:the|my|this|that|each|it|us|lots?|batch(?:es)?|sides?|minutes?|mins?|hours?|seconds?|degrees?|times?|parts?|pieces?|people|pan|pot|bowl|plate|lid|boil|simmer|bit|little|wide|big bowl|dry|hot|low|high|medium|heavy|large pan|more minutes|more|cut|few|oven|water until)\b/i;
@@ -97,6 +103,10 @@ export function spokenIngredients(written: string, counted: boolean): readonly R
     const read = readIngredient(`${numberIn(amount)} ${measure} ${called}`.replace(/\s+/g, ' '));
     if (read) found.push({ at, end, read: { ...read, words: match[0].trim() } });
   };
+  for (const match of sentence.matchAll(IN_BRACKETS)) {
+    const lots = /[x×]/.test(match[0]);
+    add(match, match[2]!, lots ? '' : MEASURES[match[3]!.toLowerCase()]!, withoutVerb(match[1]!), true);
+  }
   let last = '';
   for (const match of sentence.matchAll(AMOUNT_OF)) {
     last = MEASURES[match[2]!.toLowerCase()]!;
@@ -106,6 +116,12 @@ export function spokenIngredients(written: string, counted: boolean): readonly R
     for (const match of sentence.matchAll(SAME_MEASURE)) add(match, match[1]!, last, match[2]!, true);
   if (counted) for (const match of sentence.matchAll(COUNTED)) add(match, match[1]!, '', match[2]!, true);
   return found.sort((a, b) => a.at - b.at).map(({ read }) => read);
+}
+
+/** What is worked on, without the work: "Joint the chickens". */
+function withoutVerb(words: string): string {
+  const thing = words.replace(/^.*\b(?:the|an?|your)\s+/i, '');
+  return startsWork(thing) ? thing.replace(/^\S+\s*/, '') : thing;
 }
 
 /** The name alone, from the last words that are a food: "big onions" is onions. */

@@ -118,8 +118,9 @@ function labelOf(
 ): string {
   const holds = (words: string) => words !== '' && (text.includes(words) || words.includes(text));
   if (notUnderstood.some(holds)) return 'not understood';
-  const step = steps.some(({ words }) => text.includes(words.slice(0, HEAD)) || words.includes(text));
-  const goesIn = ingredients.some(({ words }) => text === words || (!step && holds(words)));
+  const heads = kind === 'part' || kind === 'ingredients' || kind === 'method' || kind === 'aside';
+  const step = steps.some(({ words }) => text.includes(words.slice(0, HEAD)) || (!heads && words.includes(text)));
+  const goesIn = ingredients.some(({ words }) => text === words || (!step && !heads && holds(words)));
   if (goesIn) return 'goes in';
   if (step) return 'step';
   switch (kind) {

@@ -1,6 +1,7 @@
 import type { Link } from '@/core/dish/dish';
 import { follow, overnight } from '@/core/dish/write';
 import type { ReadStep, RecipeReading } from './as-read';
+import { withKeepableWaits } from './waits-kept';
 
 /** Minutes that food off the heat may wait between two steps, and a hot pan between two. Guesses that err on the short side. */
 const BETWEEN = { cold: 240, hot: 20, atOnce: 2 } as const;
@@ -60,9 +61,9 @@ export function linksOf({
   const branches: Branch[] = [];
   const owners = new Map<string, Branch>();
   let current: Branch | null = null;
-  const after = (froms: readonly ReadStep[], to: ReadStep) => {
+  const after = (froms: readonly ReadStep[], to: ReadStep, beside = false) => {
     for (const from of froms)
-      if (!links.some((link) => link.from === from.id && link.to === to.id)) links.push(linkOf(from, to));
+      if (!links.some((link) => link.from === from.id && link.to === to.id)) links.push(linkOf(from, to, beside));
   };
   const own = (branch: Branch, step: ReadStep) => {
     branch.end = step;
@@ -83,7 +84,7 @@ export function linksOf({
       joined: false,
     };
     branches.push(current);
-    after(froms, step);
+    after(froms, step, step.meanwhile);
     own(current, step);
   };
   steps.forEach((step, k) => {
@@ -126,7 +127,7 @@ export function linksOf({
     current = into;
     own(into, step);
   });
-  return links;
+  return withKeepableWaits(steps, links);
 }
 
 /** What a step that goes on beside others comes after: what the step that needs no hands, beside which it goes on, came after. */
@@ -213,10 +214,13 @@ function isOnlyOf(step: ReadStep, branch: Branch, owners: ReadonlyMap<string, Br
 
 const isHot = ({ place }: ReadStep): boolean => place.at === 'burner' || place.at === 'oven';
 
-function linkOf(from: ReadStep, to: ReadStep): Link {
+/** `beside`: what is before it waits for another step, and only says from when. */
+function linkOf(from: ReadStep, to: ReadStep, beside: boolean): Link {
   // What is made the day before stands a night, whatever it was made on.
   if (from.dayBefore && !to.dayBefore) return overnight(follow(from.id, to.id, 0, 960));
-  if (to.atOnce) return follow(from.id, to.id, 0, BETWEEN.atOnce, 0);
+  if (beside) return follow(from.id, to.id, 0, null);
+  // What was mixed cold waits; what comes from the heat does not.
+  if (to.atOnce && (isHot(from) || from.place.at === 'rest')) return follow(from.id, to.id, 0, BETWEEN.atOnce, 0);
   if (isHot(from) && isHot(to)) return follow(from.id, to.id, 0, BETWEEN.hot, 2);
   if (isHot(from)) return follow(from.id, to.id, 0, 30, 5);
   return follow(from.id, to.id, 0, BETWEEN.cold);

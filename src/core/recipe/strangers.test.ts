@@ -1,6 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { checkDish } from '@/core/dish/check';
+import { planMeal } from '@/core/plan/plan-meal';
+import { TEST_CLOCK } from '@/core/testing/clock';
+import { largeKitchen } from '@/core/testing/large-kitchen';
+import { mealOf } from '@/core/testing/meals';
+import { vesselsInTwoPlaces } from '@/core/testing/vessels';
+import { dishesApart } from './apart';
 import { dishFrom, readRecipe } from './reading';
 import { type Share, type StrangerScore, scoreStranger, strangersIn, sumOf } from './testing/strangers';
 
@@ -33,13 +39,22 @@ describe.each([
       expect(sumOf(scores, of as keyof StrangerScore), of).toBeGreaterThanOrEqual(share);
   });
 
-  it('become dishes that can be cooked', () => {
-    for (const { text, manner } of strangers) {
+  it.each(strangers.map((each) => [each.manner, each] as const))(
+    'become dishes that a kitchen can cook: %s',
+    async (_, { text }) => {
       const result = readRecipe(text);
-      if (!result.ok) throw new Error(`${manner}: ${result.sentence}`);
-      expect(checkDish(dishFrom(result.reading, 'd')), manner).toEqual([]);
-    }
-  });
+      if (!result.ok) throw new Error(result.sentence);
+      for (const reading of dishesApart(result.reading) ?? [result.reading]) {
+        const dish = dishFrom(reading, 'd');
+        expect(checkDish(dish)).toEqual([]);
+        const meal = mealOf([dish], { people: dish.servings, kitchen: largeKitchen, hour: '20:00' });
+        const planned = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds: 5, rounds: 1 } });
+        if (!planned.ok) throw new Error(planned.refusals[0]?.sentence);
+        expect(planned.plan.landings[0]?.late).toBe(0);
+        expect(vesselsInTwoPlaces(meal, planned.plan)).toEqual([]);
+      }
+    },
+  );
 
   it('lose no line with an amount, a time or a word in silence', () => {
     for (const { text, manner } of strangers.filter((each) => !/^[<{]/.test(each.text))) {

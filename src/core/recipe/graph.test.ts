@@ -73,7 +73,10 @@ describe('waits', () => {
   const graph = fc
     .tuple(
       fc.array(fc.integer({ min: 1, max: 90 }), { minLength: 5, maxLength: 8 }),
-      fc.array(fc.tuple(fc.nat(7), fc.nat(7), fc.option(fc.integer({ min: 0, max: 60 }))), { minLength: 8, maxLength: 18 }),
+      fc.array(fc.tuple(fc.nat(7), fc.nat(7), fc.option(fc.integer({ min: 0, max: 60 }))), {
+        minLength: 8,
+        maxLength: 18,
+      }),
     )
     .map(([minutes, pairs]) => {
       const steps = minutes.map((each, k) => step(k, each));

@@ -135,7 +135,7 @@ function potRules(dish: Dish, step: Step, hands: boolean): Rule[] {
 function endRules(dish: Dish, step: Step): Rule[] {
   const rules: Rule[] = [];
   if (dish.lands?.step !== step.id) return rules;
-  const whole = wholeIn(dish).map(({ name }) => name);
+  const whole = wholeNamesIn(dish);
   if (whole.length > 0 && dish.steps.some(cooks)) {
     rules.push({ says: `Fish out ${whole.join(', ')}, and tell the table of any that stay.` });
   }
@@ -145,7 +145,7 @@ function endRules(dish: Dish, step: Step): Rule[] {
 }
 
 /** Whole spices and peppers that go into a pot and have to come out of it: what was ground, chopped or crushed does not. */
-export function wholeIn(dish: Dish): readonly Ingredient[] {
+function wholeIn(dish: Dish): readonly Ingredient[] {
   const cooked = new Set(dish.steps.filter((step) => stepsFrom(dish, step.id).some(cooks)).flatMap(({ uses }) => uses));
   return dish.ingredients.filter(
     (item) =>
@@ -155,6 +155,11 @@ export function wholeIn(dish: Dish): readonly Ingredient[] {
       ) &&
       foodsOf(item).some(({ whole }) => whole !== undefined),
   );
+}
+
+/** Their names, each once though several parts of the dish bring it. */
+export function wholeNamesIn(dish: Dish): readonly string[] {
+  return [...new Set(wholeIn(dish).map(({ name }) => name))];
 }
 
 function isPressed({ place }: Pick<Step, 'place'>): boolean {

@@ -17,6 +17,14 @@ export function handlesRaw(dish: Dish, step: Pick<Step, 'uses'>): boolean {
   return foodsAt(dish, step).some(isRawFlesh);
 }
 
+/** Whether raw meat or fish lies in what a step leaves to itself: it takes it in hand, or has it from a step that did and does not cook. */
+export function liesRaw(dish: Dish, step: Pick<Step, 'id' | 'uses'>): boolean {
+  const before = dish.links.flatMap(({ from, to }) =>
+    to === step.id ? dish.steps.filter(({ id }) => id === from) : [],
+  );
+  return handlesRaw(dish, step) || before.some((each) => handlesRaw(dish, each) && !cooks(each));
+}
+
 /** Whether something of a dish is of this kind. */
 export function holdsKind(dish: Pick<Dish, 'ingredients'>, ...kinds: readonly FoodKind[]): boolean {
   return foodsIn(dish).some(({ kind }) => kinds.includes(kind));

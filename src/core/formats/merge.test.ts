@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Evening } from '@/core/live/evening';
 import { plainGrain, mealOf as testMeal } from '@/core/testing/meals';
 import { spicedChickpeas } from '@/demo/boat';
 import { type MealFile, mealFile } from './meal-file';
@@ -14,6 +15,13 @@ const meal = testMeal([plainGrain(), spicedChickpeas], {
   together: [['grain/wash', 'chickpeas/onion']],
 });
 const file = mealFile(meal);
+/** The same meal as somebody else has it: more people, another kitchen, a dish for more. */
+const theirs: MealFile = {
+  ...file,
+  meal: { ...file.meal, people: 9 },
+  kitchen: { ...file.kitchen, name: 'Aunt’s kitchen' },
+  dishes: [{ ...file.dishes[0]!, servings: 6 }, file.dishes[1]!],
+};
 const NOTHING: Held = { kitchens: [], dishes: [], meals: [], evenings: [] };
 const fresh = (id: string) => `${id}-2`;
 const met = (held: Held, from: MealFile, answers: Readonly<Record<string, Answer>> = {}): Held => {
@@ -41,12 +49,6 @@ describe('a meal file met with what is here', () => {
 
   it('asks where a dish, a kitchen or the meal differs, and says in what', () => {
     const held = met(NOTHING, file);
-    const theirs: MealFile = {
-      ...file,
-      meal: { ...file.meal, people: 9 },
-      kitchen: { ...file.kitchen, name: 'Other kitchen' },
-      dishes: [{ ...file.dishes[0]!, servings: 6 }, file.dishes[1]!],
-    };
     expect(clashesOf(held, theirs).map(({ kind, id, differs }) => [kind, id, differs])).toEqual([
       ['kitchen', 'small', 'name'],
       ['dish', 'grain', 'servings'],
@@ -68,6 +70,45 @@ describe('a meal file met with what is here', () => {
     expect(second.pins!.map(({ key }) => key)).toEqual(['grain-2/boil', 'vessel grain-2/pot']);
     expect(second.together).toEqual([['grain-2/wash', 'chickpeas/onion']]);
     expect(both.meals.find(({ id }) => id === 'meal')).toEqual(held.meals[0]);
+  });
+
+  it('is told apart by a number only from what has the same name, and what is kept as mine brings nothing', () => {
+    const held = met(NOTHING, file);
+    const said = (answer: Answer) =>
+      incoming(held, theirs, { 'kitchen small': answer, 'dish grain': answer, 'meal meal': answer }, fresh, 5);
+    const both = said('both');
+    expect(both.kitchens.map(({ id, name }) => [id, name])).toEqual([['small-2', 'Aunt’s kitchen']]);
+    expect(both.dishes.map(({ id, name }) => [id, name])).toEqual([['grain-2', 'Grain grain (2)']]);
+    expect([both.meal.id, both.meal.name, both.meal.kitchenId]).toEqual(['meal-2', 'Test meal (2)', 'small-2']);
+    const mine = said('mine');
+    expect([mine.kitchens, mine.dishes]).toEqual([[], []]);
+    expect(mine.meal).toEqual(held.meals[0]);
+    const taken = said('theirs');
+    expect([taken.meal.id, taken.meal.people, taken.kitchens[0]!.name]).toEqual(['meal', 9, 'Aunt’s kitchen']);
+    // Another name needs no number; and where only the kitchen differs the meal that is here is left alone too.
+    const named = { ...theirs, meal: { ...theirs.meal, name: 'Their meal' } };
+    expect(incoming(held, named, {}, fresh, 5).meal.name).toBe('Their meal');
+    const moved: MealFile = { ...file, kitchen: theirs.kitchen };
+    expect(incoming(held, moved, {}, fresh, 5).meal).toMatchObject({ id: 'meal-2', kitchenId: 'small-2' });
+    // Nothing of that name here: it keeps its own.
+    expect(incoming({ ...held, meals: [] }, moved, {}, fresh, 5).meal.id).toBe('meal');
+  });
+
+  it('brings evenings that are not here, and what was told more of those that are; nothing twice', () => {
+    const told = (id: string, at: number) => ({ id, kind: 'note' as const, text: id, at });
+    const evening = (id: string, ...events: ReturnType<typeof told>[]): Evening =>
+      ({ id, mealId: 'meal', meal, tableAt: 1000, events, moved: '', plan: {} }) as unknown as Evening;
+    const here = [evening('first', told('a', 1)), evening('second', told('b', 2))];
+    const held: Held = { ...met(NOTHING, file), evenings: here };
+    const log = [here[0]!, evening('second', told('b', 2), told('c', 3)), evening('third')];
+    const { evenings } = incoming(held, { ...file, log }, {}, fresh, 5);
+    expect(evenings.map(({ id, events }) => [id, events.map((event) => event.id)])).toEqual([
+      ['second', ['b', 'c']],
+      ['third', []],
+    ]);
+    const beside = { ...file, log, meal: { ...file.meal, people: 9 } };
+    const { meal: other, evenings: theirs } = incoming(held, beside, {}, fresh, 5);
+    expect(theirs.find(({ id }) => id === 'third')!.mealId).toBe(other.id);
   });
 
   it('loses nothing that was here unless the cook said “theirs”, whatever is answered', () => {

@@ -1,7 +1,7 @@
 import isEqual from 'fast-deep-equal';
 import type { Dish } from '@/core/dish/dish';
 import type { Kitchen } from '@/core/kitchen/kitchen';
-import type { Evening } from '@/core/live/evening';
+import { type Evening, joined } from '@/core/live/evening';
 import { withDishOf } from '@/core/meal/keys';
 import type { MealSetting } from '@/core/meal/meal';
 import { own } from '@/core/plain/record';
@@ -115,8 +115,7 @@ export function incoming(
   const mine = byId(held.meals, file.meal.id);
   const reply = answer('meal', file.meal.id) ?? (renamed.size > 0 && mine ? 'both' : null);
   const meal: StoredMeal = { ...setting, kitchenId, dishIds, changedAt: now };
-  const known = new Set(held.evenings.map(({ id }) => id));
-  const evenings = (file.log ?? []).filter(({ id }) => !known.has(id));
+  const evenings = eveningsOf(held, file, file.meal.id);
   if (reply === 'mine' && mine) return { kitchens, dishes, meal: mine, evenings };
   if (reply === 'both') {
     const id = fresh(meal.id);
@@ -125,10 +124,20 @@ export function incoming(
       kitchens,
       dishes,
       meal: { ...meal, id, name },
-      evenings: evenings.map((each) => ({ ...each, mealId: id })),
+      evenings: eveningsOf(held, file, id),
     };
   }
   return { kitchens, dishes, meal, evenings };
+}
+
+/** Evenings that are not here yet, and those that are and were told more on the other device. */
+function eveningsOf(held: Held, { log = [] }: MealFile, mealId: string): readonly Evening[] {
+  return log.flatMap((theirs) => {
+    const mine = byId(held.evenings, theirs.id);
+    if (!mine) return [{ ...theirs, mealId }];
+    const both = joined(mine, theirs);
+    return both === mine ? [] : [both];
+  });
 }
 
 /** A setting whose dishes have other ids: what was put by hand, made ahead or joined goes with them. */

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { liveSteps } from '@/core/live/session';
 import { planned } from '@/core/testing/meals';
-import { checkBackup } from './backup-file';
+import { checkBackup, isBackup } from './backup-file';
 import { MEAL_VERSION, mealOf, readMealFile } from './meal-file';
 
 // Files that older states of the app really wrote: the meal of the boat, as it was saved at commits 42bec21 and 4ded7c8 (version 1), b350728
@@ -73,5 +73,56 @@ describe('a backup of an older version', () => {
     ] as const)
       expect([table, count(read.value[table])]).toEqual([table, count(old[table])]);
     expect(read.value.foods).toEqual([]);
+  });
+});
+
+describe('a backup that does not hold together', () => {
+  const read = checkBackup(JSON.parse(fixture('backup-2')));
+  if (!read.ok) throw new Error(read.sentence);
+  const whole = read.value;
+  const [kitchen] = whole.kitchens;
+  const [dish] = whole.dishes;
+
+  it.each([
+    [
+      'a meal in a kitchen that is not there',
+      { kitchens: [] },
+      'meals, "boat", kitchenId: there is no kitchen "boat" in this backup.',
+    ],
+    [
+      'two kitchens of one id',
+      { kitchens: [...whole.kitchens, kitchen!] },
+      'kitchens, "boat": this stands twice; each needs its own.',
+    ],
+    [
+      'a kitchen without anyone to cook',
+      { kitchens: [{ ...kitchen!, people: [] }, ...whole.kitchens.slice(1)] },
+      'kitchens, "boat", people: this needs at least 1.',
+    ],
+    [
+      'a dish whose link goes nowhere',
+      {
+        dishes: [
+          { ...dish!, links: [{ from: 'x', to: 'y', at: 'end', of: 'start', min: 0, max: null }] },
+          ...whole.dishes.slice(1),
+        ],
+      },
+      'Spiced chickpeas, link from "x" to "y": There is no step "x" in this dish.',
+    ],
+    ['no number for a version', { version: 'one' }, 'version: this must be 3; found "one".'],
+  ])('%s is refused in a sentence that names it', (_, change, sentence) => {
+    const found = checkBackup({ ...whole, ...change });
+    expect(found).toEqual({ ok: false, sentence });
+  });
+
+  it('is told from other files by what it says of itself', () => {
+    expect([whole, { format: 'warm-cadence/meal' }, null, undefined, 7, 'text'].map(isBackup)).toEqual([
+      true,
+      false,
+      false,
+      false,
+      false,
+      false,
+    ]);
   });
 });

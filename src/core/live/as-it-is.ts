@@ -150,7 +150,12 @@ function shifted(plan: Plan, by: number): Plan {
       places: Object.fromEntries(
         Object.entries(plan.known.places).map(([key, place]) => [
           key,
-          { ...place, start: place.start - by, end: place.end - by },
+          {
+            ...place,
+            start: place.start - by,
+            end: place.end - by,
+            ...(place.wanted === undefined ? {} : { wanted: place.wanted - by }),
+          },
         ]),
       ),
     },

@@ -11,6 +11,8 @@ export interface Evening extends Session {
 export interface HeldEvening extends Evening {
   /** How it stood before the last things that were told, the latest last: of this browser only, so that an undo restores it. */
   readonly before?: readonly Before[];
+  /** It was told things on another device that its plan does not know yet: of this browser only, until it is planned anew. */
+  readonly toldElsewhere?: true;
 }
 
 /** An evening as it stood when its log was so long. */
@@ -57,6 +59,43 @@ export function restored(evening: HeldEvening): HeldEvening | null {
 }
 
 /** The evening as it is kept elsewhere: without what is of this browser only. */
-export function withoutBefore({ before: _, ...evening }: HeldEvening): Evening {
+export function withoutBefore({ before: _, toldElsewhere: __, ...evening }: HeldEvening): Evening {
   return evening;
+}
+
+/**
+ * One evening that was told things on two devices: all that either was told, each once, by its instant; what was taken back on one is taken back.
+ * The plan and the hour are those of the device that was told last, until all of it is planned anew. Where both say the same of the evening, it is the first as it stands.
+ */
+export function joined(mine: HeldEvening, theirs: Evening): HeldEvening {
+  const known = new Map(mine.events.map((event) => [event.id, event]));
+  /** What an event of theirs is called here. */
+  const names = new Map<string, string>();
+  const fresh: LiveEvent[] = [];
+  for (const event of theirs.events) {
+    const told: LiveEvent = event.kind === 'undo' ? { ...event, of: names.get(event.of) ?? event.of } : event;
+    // Two devices may give one name to two things told at the same instant: the second is called otherwise, on whichever it comes in.
+    const name = event.id.replace(/\++$/, '');
+    let id = name;
+    while (known.has(id) && !isSame(known.get(id)!, told)) id += '+';
+    names.set(event.id, id);
+    if (known.has(id)) continue;
+    known.set(id, { ...told, id });
+    fresh.push({ ...told, id });
+  }
+  const over = mine.over || theirs.over;
+  if (fresh.length === 0) return over === mine.over ? mine : { ...mine, over };
+  const events = [...mine.events, ...fresh].sort((a, b) => a.at - b.at);
+  // How it stood before was of a log that nobody has any more.
+  const told = lastAt(theirs) > lastAt(mine) ? theirs : withoutBefore(mine);
+  return { ...told, mealId: mine.mealId, events, over, toldElsewhere: true };
+}
+
+const lastAt = ({ events }: Evening) => events.at(-1)?.at ?? 0;
+
+/** Whether two events say the same, whatever they are called. */
+function isSame(one: LiveEvent, other: LiveEvent): boolean {
+  const said = ({ id: _, ...rest }: LiveEvent) =>
+    JSON.stringify(Object.entries(rest).sort(([a], [b]) => (a < b ? -1 : 1)));
+  return said(one) === said(other);
 }

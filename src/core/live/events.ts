@@ -176,6 +176,7 @@ function movedBy(event: StandingEvent, by: number): StandingEvent {
   const at = event.at + by;
   if (event.kind === 'to-oven' && event.under)
     return { ...event, at, under: { ...event.under, until: event.under.until + by } };
+  if (event.kind === 'settled') return { ...event, at, when: event.when + by };
   return 'until' in event ? { ...event, at, until: event.until + by } : { ...event, at };
 }
 

@@ -1,4 +1,4 @@
-import { wholeIn } from '@/core/dish/cautions';
+import { wholeNamesIn } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
 import type { Meal } from '@/core/meal/meal';
 import type { Look } from './events';
@@ -49,5 +49,5 @@ export function waterReminder(meal: Meal, dishId: string, ml: number): string | 
 
 /** What has to be fished out of a dish before it is served: whole spices and peppers that went into a pot. */
 export function toFishOut(dish: Dish): readonly string[] {
-  return wholeIn(dish).map(({ name }) => name);
+  return wholeNamesIn(dish);
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import type { Step } from '@/core/dish/dish';
 import { makeDish } from '@/core/dish/parts';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import type { Evening } from '@/core/live/evening';
@@ -89,6 +90,57 @@ describe('what records teach', () => {
       expect(lesson.factor, String(real)).toBeCloseTo(clean.factor, 6);
       expect(lesson.times).toBe(8);
     }
+  });
+
+  it('asks four of a step before one of them lies far from the others, and then beyond a doubling', () => {
+    const times = (reals: readonly number[]) =>
+      learn(reals.map((real) => record({ real, boiledOn: 'b' }))).burners.get('k/b')!.times;
+    expect(times([10, 10, 25])).toBe(3);
+    expect(times([10, 10, 10, 25])).toBe(3);
+    expect(times([10, 10, 10, 20])).toBe(4);
+    expect(times([10, 10, 10, 20.1])).toBe(3);
+    // Where the others vary, so may it: 3.5 deviations of theirs (median absolute deviation over 0.6745).
+    expect(times([6, 8, 12, 16, 25])).toBe(5);
+    // Four times longer or shorter is another thing altogether, alone too.
+    expect(times([40])).toBe(1);
+    expect(learn([record({ real: 40.1, boiledOn: 'b' })]).burners.size).toBe(0);
+    expect(times([2.5])).toBe(1);
+    expect(learn([record({ real: 2.4, boiledOn: 'b' })]).burners.size).toBe(0);
+    // Nothing that took no time, or was planned to take none.
+    expect(learn([record({ real: 0, boiledOn: 'b' }), record({ plannedPlain: 0, boiledOn: 'b' })]).burners.size).toBe(
+      0,
+    );
+  });
+
+  it('is used from the second time on, from the fourth where only hands or technique are known, and from a twentieth off', () => {
+    const dish = boat.dishes.find(({ id }) => id === 'fennel')!;
+    const [step] = dish.steps;
+    const lesson = (times: number, factor: number) => ({
+      factor,
+      low: factor,
+      high: factor,
+      times,
+      scatter: 0.1 * times,
+    });
+    const known = (lessons: Partial<typeof NOTHING_LEARNED>) =>
+      knownOf({ ...NOTHING_LEARNED, ...lessons }, boat, dish, step!);
+    const own = (times: number, factor: number) =>
+      known({ steps: new Map([[`fennel/${step!.id}`, lesson(times, factor)]]) });
+    expect(own(1, 1.5)).toBeNull();
+    expect(own(2, 1.5)).toMatchObject({ factor: 1.5, times: 2 });
+    const [cook] = boat.kitchen.people;
+    const hands = (times: number, factor: number) =>
+      known({ hands: new Map([[joinedKey(boat.kitchen.id, cook!.id), lesson(times, factor)]]) });
+    expect(hands(3, 1.5)).toBeNull();
+    expect(hands(4, 1.5)).toMatchObject({ factor: expect.closeTo(1.5, 9), widening: 1, times: 2 });
+    expect(hands(4, 1.04)).toBeNull();
+    expect(hands(4, 1.06)).toMatchObject({ factor: expect.closeTo(1.06, 9) });
+    expect(hands(4, 0.94)).toMatchObject({ factor: expect.closeTo(0.94, 9) });
+    // A boil goes by its burner.
+    const boil = { ...step!, grows: { by: 'boil' } as Step['grows'] };
+    const often = { ...NOTHING_LEARNED, steps: new Map([[`fennel/${step!.id}`, lesson(9, 2)]]) };
+    expect(knownOf(often, boat, dish, boil)).toBeNull();
+    expect(knownOf(often, boat, dish, step!)).not.toBeNull();
   });
 
   it('changes a meal only where enough was seen, says from how often, and nothing when nothing was', () => {

@@ -3,8 +3,9 @@ import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { inFonts } from './fonts';
 import type { Clock } from './sheets';
 
-const WIDTH = 760;
-const LEFT = 96;
+/** As wide as the sheet in points nearly, so that what is written here is so large there. */
+const WIDTH = 560;
+const LEFT = 104;
 const ROW = 17;
 const TOP = 14;
 const BOTTOM = 14;
@@ -36,7 +37,7 @@ export function drawing(meal: Meal, plan: Plan, clock: Clock): string {
     const bars = inLanes(own, numbers);
     const lanes = Math.max(...bars.map(({ lane }) => lane)) + 1;
     const y = TOP + row * ROW;
-    parts.push(`<text x="0" y="${y + 11}" font-size="9">${lettered(short(station.name))}</text>`);
+    parts.push(`<text x="0" y="${y + 12}" font-size="9.5">${lettered(short(station.name))}</text>`);
     parts.push(line(0, y + lanes * ROW - 1, WIDTH, y + lanes * ROW - 1, '#bbb'));
     for (const { step, number, lane } of bars) parts.push(barOf(step, number, x, y + lane * ROW));
     row += lanes;
@@ -47,7 +48,7 @@ export function drawing(meal: Meal, plan: Plan, clock: Clock): string {
   for (let minute = -Math.floor(-from / every) * every; minute <= to; minute += every) {
     hours.push(line(x(minute), TOP - 4, x(minute), height - BOTTOM, minute === 0 ? '#000' : '#ddd'));
     hours.push(
-      `<text x="${x(minute)}" y="${height - 3}" font-size="9" text-anchor="${minute === 0 ? 'end' : 'middle'}">${clock(minute).time}</text>`,
+      `<text x="${x(minute)}" y="${height - 3}" font-size="9.5" text-anchor="${minute === 0 ? 'end' : 'middle'}">${clock(minute).time}</text>`,
     );
   }
   const hot = `<rect x="${x(-60)}" y="${TOP - 4}" width="${x(0) - x(-60)}" height="${height - TOP - BOTTOM + 4}" fill="#f0f0f0"/>`;
@@ -84,10 +85,10 @@ function barOf(step: PlannedStep, number: number, x: (minute: number) => number,
   const fill = hands ? '#fff' : step.station.sort === 'shelf' ? '#fff' : '#555';
   const dash = step.station.sort === 'shelf' ? ' stroke-dasharray="2 2"' : '';
   const rect = `<rect x="${x(step.start)}" y="${middle - thick / 2}" width="${width}" height="${thick}" fill="${fill}" stroke="#000" stroke-width="0.8"${dash}/>`;
-  const fits = width > 9 && thick >= 7;
+  const fits = width > 10 && thick >= 7;
   const label = fits
-    ? `<text x="${x(step.start) + width / 2}" y="${middle + 3}" font-size="8" text-anchor="middle" fill="${fill === '#fff' ? '#000' : '#fff'}">${number}</text>`
-    : `<text x="${x(step.start)}" y="${middle - thick / 2 - 0.5}" font-size="6.5">${number}</text>`;
+    ? `<text x="${x(step.start) + width / 2}" y="${middle + 3}" font-size="9" text-anchor="middle" fill="${fill === '#fff' ? '#000' : '#fff'}">${number}</text>`
+    : `<text x="${x(step.start)}" y="${middle - thick / 2 - 0.5}" font-size="7.5">${number}</text>`;
   return rect + label;
 }
 

@@ -16,15 +16,22 @@ export const MILLIMETRES: Readonly<Record<PaperSize, readonly [width: number, he
 };
 
 const MARGIN = 28;
-/** Sizes of letters, in points: the largest with which a sheet stays on its page; below the last it may run over. */
-export const SIZES = [10, 9.5, 9, 8.5, 8, 7.5, 7, 6.5, 6] as const;
+/**
+ * Sizes of letters, in points: the largest with which a sheet stays on the fewest pages. It hangs on a wall and is read from a step away: below
+ * the last it takes another page instead. Common practice, no source.
+ */
+export const SIZES = [11, 10.5, 10, 9.5, 9] as const;
 
-function paper(size: PaperSize, points: number, content: Content): TDocumentDefinitions {
+/** A page with its letters, and what a reader of PDFs says of it: its title, and that it is English. */
+function paper(title: string, size: PaperSize, points: number, content: readonly Content[]): TDocumentDefinitions {
   return {
+    info: { title, creator: 'Warm Cadence' },
+    language: 'en',
+    displayTitle: true,
     pageSize: size,
     pageMargins: [MARGIN, MARGIN, MARGIN, MARGIN],
     defaultStyle: { font: 'Main', fontSize: points, lineHeight: 1.08 },
-    content,
+    content: [{ text: inFonts([title]), style: 'title' }, ...content],
     styles: {
       title: { fontSize: points * 1.9, bold: true },
       head: { fontSize: points * 1.2, bold: true, margin: [0, points * 0.6, 0, points * 0.15] },
@@ -67,9 +74,8 @@ export function wallPdf(
     };
   });
   const half = splitEvenly(sheet.rows.map(weightOf));
-  return paper(size, points, [
-    { text: inFonts([sheet.title]), style: 'title' },
-    { text: inFonts([sheet.odds ? `${under}\n${sheet.odds}` : under]) },
+  return paper(sheet.title, size, points, [
+    { text: inFonts([[under, sheet.odds, sheet.clocks].filter((line) => line !== '').join('\n')]) },
     { svg, width: (size === 'A4' ? 595.28 : 612) - 2 * MARGIN, margin: [0, points * 0.4, 0, points * 0.2] },
     {
       text: inFonts([
@@ -144,8 +150,7 @@ export function prepPdf(sheet: PrepSheet, under: string, size: PaperSize, points
       ]),
     };
   });
-  return paper(size, points, [
-    { text: inFonts([`Laid out: ${sheet.title}`]), style: 'title' },
+  return paper(`Laid out: ${sheet.title}`, size, points, [
     { text: inFonts([under]) },
     {
       columns: [
@@ -191,8 +196,7 @@ export function shoppingPdf(
     return [{ lines: own.length + 2, content: { stack, unbreakable: own.length < 40 } }];
   });
   const half = splitEvenly(aisles.map(({ lines }) => lines));
-  return paper(size, points, [
-    { text: inFonts([`To buy: ${title}`]), style: 'title' },
+  return paper(`To buy: ${title}`, size, points, [
     { text: inFonts([under]) },
     {
       columns: [

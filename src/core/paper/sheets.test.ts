@@ -47,6 +47,15 @@ describe('the sheet for the wall', () => {
     plan = { ...made, steps };
   });
 
+  it('says that the clocks are changed before the table, on paper too, and says nothing of it on other nights', () => {
+    const night = { ...plan, day: '2027-03-28', hour: '03:30' };
+    const sheet = wallSheet(meal, night, clock);
+    expect(sheet.clocks).toMatch(/^The clocks go forward an hour at 02:00 that night/);
+    const pdf = wallPdf(sheet, 'for 8', drawing(meal, night, clock), 'A4', 8);
+    expect(textsOf(pdf).join(' ').replaceAll(/\s+/g, ' ')).toContain('The clocks go forward an hour at 02:00');
+    expect(wallSheet(meal, plan, clock).clocks).toBe('');
+  });
+
   it('has each step once, by the clock, and says the day where it is another', () => {
     const { rows } = wallSheet(meal, plan, clock);
     expect(rows.map(({ key }) => key).sort()).toEqual(plan.steps.map(({ key }) => key).sort());

@@ -1,4 +1,5 @@
 import type { Meal } from '@/core/meal/meal';
+import { sayClockChange } from '@/core/plain/wall-clock';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { sayOdds } from '@/core/plan/say-odds';
 import { type BoardRound, boardRounds, bowlsOf } from '@/core/prep/bowls';
@@ -32,6 +33,8 @@ export interface WallSheet {
   readonly title: string;
   /** How sure the evening is, in a sentence; empty where it was not rehearsed. */
   readonly odds: string;
+  /** That the clocks are changed between the first step and the table, in a sentence; empty where they are not. */
+  readonly clocks: string;
   readonly rows: readonly WallRow[];
   /** `lands`: the hour at which a dish is ready, or the hours between which it is in nine evenings of ten. */
   readonly dishes: readonly { readonly number: number; readonly name: string; readonly lands: string }[];
@@ -72,6 +75,7 @@ export function wallSheet(meal: Meal, plan: Plan, clock: Clock): WallSheet {
   return {
     title: meal.name,
     odds: plan.odds ? sayOdds(plan.odds, meal) : '',
+    clocks: sayClockChange(plan, Math.min(0, ...plan.steps.map(({ start }) => start)), 0),
     rows,
     dishes: meal.dishes.map(({ id, name }) => ({ number: numbers.get(id)!, name, lands: landsOf(plan, id, clock) })),
     cautions: [...marks].map(([says, mark]) => ({ mark, says })),

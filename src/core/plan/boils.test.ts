@@ -16,14 +16,14 @@ const twoStrengths: Kitchen = {
   vessels: smallKitchen.vessels.map((vessel) => (vessel.kind === 'pot' ? { ...vessel, litres: 9 } : vessel)),
 };
 
-function soup(id: string, minutes = 20): Dish {
+function soup(id: string, minutes = 20, heat: 'full' | 'medium' = 'full'): Dish {
   return dish({
     id,
     name: `Soup ${id}`,
     servings: 4,
     ingredients: [item('water', 2, 'l', 'water')],
     steps: [
-      simmer('boil', 'boil', 'full', [8, 10, 13], 'Bring it to the boil.', {
+      simmer('boil', 'boil', heat, [8, 10, 13], 'Bring it to the boil.', {
         vessel: 'pot',
         boils: [2, 15, 'covered'],
       }),
@@ -72,6 +72,16 @@ describe('minutes to the boil', () => {
     const parboil = (metres: number) =>
       partsOf({ ...fried, kitchen: { ...twoStrengths, metres } }).parts.get('drained/parboil')![0]!.minutes;
     expect(parboil(2000)).toEqual(parboil(0));
+  });
+
+  it('are planned as on the burner it stands on, also where that is quicker than the one that suits it best', async () => {
+    const two = mealOf([soup('a', 20, 'medium'), soup('b', 20, 'medium')], { kitchen: twoStrengths });
+    const plan = await planned(two);
+    const boils = plan.steps.filter(({ key }) => key.endsWith('/boil'));
+    const minutesOn = (key: string, unit: string) => partsOf(two, () => unit).parts.get(key)![0]!.minutes.likely;
+    expect(new Set(boils.map(({ station }) => station.id))).toEqual(new Set(['burner:big', 'burner:small']));
+    expect(minutesOn('a/boil', 'burner:big')).toBeLessThan(minutesOn('a/boil', 'burner:small'));
+    for (const { key, station, start, end } of boils) expect(end - start, key).toBe(minutesOn(key, station.id));
   });
 
   it('are a band that rises', () => {

@@ -1,5 +1,5 @@
 import type { StepKey } from '@/core/meal/keys';
-import { indexProblem, NO_LAG } from '@/core/schedule/indexed';
+import { closedLags, NO_LAG } from '@/core/schedule/indexed';
 import type { Hold, PoolResource, Problem, ProblemStep } from '@/core/schedule/problem';
 
 /** The free minutes wanted after a stretch of hands-on work. */
@@ -10,22 +10,21 @@ export interface Breath {
   readonly breath: number;
 }
 
-/** Until when a running step keeps a unit, whatever the plan thought: a helper stays for the last onion. */
+/** Until when running steps keep the units that only they can have, whatever the plan thought: a helper stays for the last onion. */
 export function workUntil(
-  unit: string,
   steps: readonly ProblemStep[],
   holds: readonly Hold[],
   isRunning: (key: string) => boolean,
-): number {
+): ReadonlyMap<string, number> {
   const minutes = new Map(steps.map((step) => [step.id, step.minutes]));
-  let until = 0;
+  const until = new Map<string, number>();
+  const keep = (unit: string, minute: number) => until.set(unit, Math.max(until.get(unit) ?? 0, minute));
   for (const step of steps) {
     const only = step.units?.[0];
-    if (isRunning(step.id) && only?.length === 1 && only[0]!.id === unit) until = Math.max(until, step.minutes);
+    if (only?.length === 1 && isRunning(step.id)) keep(only[0]!.id, step.minutes);
   }
-  for (const hold of holds) {
-    const fixed = isRunning(hold.to) && hold.units.length === 1 && hold.units[0]!.id === unit;
-    if (fixed) until = Math.max(until, (minutes.get(hold.to) ?? 0) + hold.after);
+  for (const { to, after, units } of holds) {
+    if (units.length === 1 && isRunning(to)) keep(units[0]!.id, (minutes.get(to) ?? 0) + after);
   }
   return until;
 }
@@ -56,9 +55,9 @@ export function withinPools(
 
 /** A breath gives way where the dish leaves no time for it: the stock must follow the toasting at once. */
 export function fitBreaths(problem: Problem, breaths: readonly Breath[]): readonly Hold[] {
-  const result = indexProblem({ ...problem, holds: [], forbid: [] });
-  if (!result.ok) return problem.holds;
-  const { lag, n } = result.indexed;
+  const closed = closedLags(problem);
+  if (!closed) return problem.holds;
+  const { lag, n } = closed;
   const at = new Map(problem.steps.map((step, index) => [step.id, index]));
   const hands = breaths.map(({ key }) => at.get(key)!);
   const holds = [...problem.holds];

@@ -75,6 +75,47 @@ describe('compile and read', () => {
     expect(boil.start - soak.start).toBeLessThanOrEqual(60);
   });
 
+  it('lets what rests go on resting for as long as it bears, before what follows may wait: counted from its beginning', () => {
+    const plain = plainGrain();
+    const steps = plain.steps.map((step) =>
+      step.id === 'soak' ? { ...step, minutes: { shortest: 20, likely: 30, longest: 50 } } : step,
+    );
+    const meal = mealOf([{ ...plain, steps }]);
+    const mostAfterSoak = (lasted?: number) => {
+      const compiled = compile(meal, {
+        ...(lasted === undefined
+          ? {}
+          : {
+              progress: {
+                now: -40,
+                running: new Map(),
+                done: new Map([
+                  ['grain/wash', { start: -120, end: -116 }],
+                  ['grain/soak', { start: -116, end: -116 + lasted }],
+                ]),
+              },
+            }),
+      });
+      if (!compiled.ok) throw new Error('refused');
+      const { links, ready, steps } = compiled.likely;
+      const link = links.find(({ from, to }) => from === 'grain/soak' && to === 'grain/boil');
+      if (link) return link.max;
+      const wish = ready.find(({ step, early }) => step === 'grain/boil' && early === 0)!;
+      const { minutes } = steps.find(({ id }) => id === 'grain/boil')!;
+      return wish.by - minutes + compiled.origin - (-116 + lasted!);
+    };
+    // 40 minutes it may wait after its soak, and 20 longer it may soak.
+    expect(mostAfterSoak()).toBe(60);
+    expect(mostAfterSoak(30)).toBe(60);
+    expect(mostAfterSoak(45)).toBe(45);
+    expect(mostAfterSoak(70)).toBe(40);
+    // Raw meat does not lie about the longer for it.
+    const meat = { ...plain, ingredients: [item('millet', 300, 'g', 'minced beef'), ...plain.ingredients.slice(1)] };
+    const raw = compile(mealOf([{ ...meat, steps }]));
+    if (!raw.ok) throw new Error('refused');
+    expect(raw.likely.links.find(({ from, to }) => from === 'grain/soak' && to === 'grain/boil')!.max).toBe(40);
+  });
+
   it('never lets drained grain stand longer than five minutes, with every burner wanted', async () => {
     const plan = await planned(mealOf([drainedGrain(), plainGrain('a'), plainGrain('b')]));
     const gap = at(plan, 'drained/steam').start - at(plan, 'drained/drain').end;

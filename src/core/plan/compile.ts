@@ -1,6 +1,6 @@
 import type { Refusal } from '@/core/dish/check';
 import type { Dish, Lands, Link, Step, VesselUse } from '@/core/dish/dish';
-import { isHeatedAfter, isHot } from '@/core/dish/foods';
+import { isHeatedAfter, isHot, liesRaw } from '@/core/dish/foods';
 import { minutesToHeat } from '@/core/heat/roast';
 import { checkMeal } from '@/core/meal/check';
 import { giverOf } from '@/core/meal/hand-over';
@@ -128,6 +128,7 @@ class Compilation {
   private readonly ready: ReadyRow[] = [];
   private readonly forbid: (readonly [Choice, Choice])[] = [];
   private readonly entries = new Map<string, Entry>();
+  private readonly widths = new Map<string, number>();
   private readonly breaths: Breath[] = [];
   private readonly away: { readonly unit: string; readonly until: number }[] = [];
   private readonly earliest = new Map<string, number>();
@@ -355,23 +356,24 @@ class Compilation {
   /** A link between two planned steps; towards what is done or running it becomes a bound or a wish. */
   private addLink(from: string, to: string, link: Link): void {
     if (this.isDone(to) || this.isRunning(to)) return;
+    const max = this.mostAfter(from, link);
     const past = this.progress?.done.get(from) ?? (link.at === 'start' ? this.progress?.running.get(from) : undefined);
     if (past) {
       const at = (link.at === 'end' ? past.end : past.start) - this.frame.origin;
       const toMinutes = this.steps.find((step) => step.id === to)?.minutes ?? 0;
       const offset = toMinutes - this.lengthTo(to, link);
       this.earliest.set(to, Math.max(this.earliest.get(to) ?? 0, at + link.min - offset));
-      if (link.max !== null) {
-        const by = at + link.max + this.lengthTo(to, link);
+      if (max !== null) {
+        const by = at + max + this.lengthTo(to, link);
         this.ready.push({ step: to, by: Math.max(0, by), hold: 0, early: 0, late: COST.missedLag });
       }
       return;
     }
-    if (this.isRunning(from) && link.at === 'end' && link.max !== null) {
+    if (this.isRunning(from) && link.at === 'end' && max !== null) {
       // What runs may end when the next thing cannot begin: then waiting is a pity, not an impossibility.
       const wish = Math.max(
         0,
-        this.progress!.running.get(from)!.end - this.frame.origin + link.max + this.lengthTo(to, link),
+        this.progress!.running.get(from)!.end - this.frame.origin + max + this.lengthTo(to, link),
       );
       this.ready.push({ step: to, by: wish, hold: 0, early: 0, late: COST.missedLag });
       this.links.push({ from, at: link.at, to, of: link.of, min: link.min });
@@ -384,11 +386,21 @@ class Compilation {
       to,
       of: link.of,
       min: link.min,
-      ...(link.max !== null ? { max: link.max } : {}),
-      ...(link.rather !== undefined && !fromAhead && (link.max === null || link.max > link.rather)
+      ...(max !== null ? { max } : {}),
+      ...(link.rather !== undefined && !fromAhead && (max === null || max > link.rather)
         ? { soft: { after: link.rather, cost: COST.longWait } }
         : {}),
     });
+  }
+
+  /** Minutes after the edge of a step that what follows may wait; null for any. What rests may go on resting first, for as long as it bears: not raw meat or fish out of the cold. */
+  private mostAfter(from: string, { at, max }: Link): number | null {
+    const entry = this.entries.get(from);
+    if (max === null || at === 'start' || entry?.kind !== 'part' || !isByTheClock(entry.part.step)) return max;
+    if (entry.part.step.place.at === 'rest' && liesRaw(entry.part.dish, entry.part.step)) return max;
+    const known = this.progress?.done.get(from) ?? this.progress?.running.get(from);
+    const lasts = known ? known.end - known.start : entry.part.minutes.likely;
+    return max + Math.max(0, entry.part.minutes.longest - lasts);
   }
 
   /** Minutes from the edge of a step that a link holds to the step's end. */
@@ -425,19 +437,29 @@ class Compilation {
 
   private forbidTooWide(hold: string, vessels: readonly Alternative[], part: Part): void {
     if (this.isDone(part.key) || this.isRunning(part.key)) return;
+    const offered = new Set(this.choices.offered(part).map(({ id }) => id));
+    const wide = vessels.map(({ id }) => ({ id, widthCm: this.widthOf(id) }));
     for (const burner of this.meal.kitchen.burners) {
       const unit = unitId('burner', burner.id);
-      if (!this.choices.offered(part).some((alternative) => alternative.id === unit)) continue;
-      for (const alternative of vessels) {
-        const vessel = this.meal.kitchen.vessels.find((each) => each.id === readUnit(alternative.id).id);
-        if (vessel && vessel.widthCm > burner.widestCm) {
+      if (!offered.has(unit)) continue;
+      for (const { id, widthCm } of wide) {
+        if (widthCm > burner.widestCm)
           this.forbid.push([
-            { hold, unit: alternative.id },
+            { hold, unit: id },
             { step: part.key, need: 0, unit },
           ]);
-        }
       }
     }
+  }
+
+  /** Width in cm of the vessel that a unit stands for; 0 for none. */
+  private widthOf(unit: string): number {
+    const known = this.widths.get(unit);
+    if (known !== undefined) return known;
+    const { id } = readUnit(unit);
+    const width = this.meal.kitchen.vessels.find((vessel) => vessel.id === id)?.widthCm ?? 0;
+    this.widths.set(unit, width);
+    return width;
   }
 
   /** Before a dish goes into the oven the oven warms: a step that wants the setting but no shelf. */
@@ -523,9 +545,10 @@ class Compilation {
       const earliest = this.earliest.get(step.id);
       return earliest !== undefined && earliest > 0 ? { ...step, earliest } : step;
     });
+    const kept = workUntil(this.steps, this.holds, running);
     const units = unitsOf(kitchen, this.stretch).map((unit) => {
       const busy = this.away.filter((each) => each.unit === unit.id && each.until > 0);
-      const atWork = workUntil(unit.id, this.steps, this.holds, running);
+      const atWork = kept.get(unit.id) ?? 0;
       const away = (unit.away ?? []).map(([from, to]) => [Math.max(from, atWork), to] as const);
       const all = [...away, ...busy.map((each) => [Math.max(0, atWork), each.until] as const)];
       return all.length > 0 ? { ...unit, away: all.filter(([from, to]) => from < to) } : unit;

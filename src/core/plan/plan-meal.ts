@@ -119,7 +119,8 @@ async function planAsSet(
     const chosen = { ...options, ...(pins ? { pins } : {}) };
     const result = await attemptPlan(meal, chosen, last, onImprove, signal);
     if (result === null || (!result.ok && !last && !signal?.aborted)) continue;
-    return result.ok && !options.progress && !options.held ? tryOtherFlames(result, chosen, onImprove, signal) : result;
+    if (!result.ok || options.progress || options.held) return result;
+    return onItsFlames(await tryOtherFlames(result, chosen, onImprove, signal), chosen);
   }
   throw new Error('There is always a last attempt.');
 }
@@ -162,6 +163,28 @@ async function tryOtherFlames(
   return best;
 }
 
+/**
+ * A plan in which every boil takes as long as on the burner it came to stand on, which may be quicker than the one that was counted on: it ends when
+ * it did. At the stove it would be reckoned so, and begun later than the plan said.
+ */
+function onItsFlames(made: Made, options: CompileOptions): Made {
+  const { meal, compiled, solution } = made;
+  const flames = new Map(options.flames);
+  for (const [key, entry] of compiled.entries) {
+    const unit = own(solution.units, key)?.[0];
+    if (entry.kind === 'part' && entry.part.flames && unit !== undefined) flames.set(key, unit);
+  }
+  const exact = flames.size > 0 ? compile(meal, { ...options, flames }) : null;
+  if (!exact?.ok) return made;
+  const counted = new Map(compiled.likely.steps.map(({ id, minutes }) => [id, minutes]));
+  const starts = bare(
+    exact.likely.steps.map(({ id, minutes }) => [id, solution.starts[id]! + counted.get(id)! - minutes] as const),
+  );
+  if (exact.likely.steps.every(({ id }) => starts[id] === solution.starts[id])) return made;
+  const { faults, cost } = validate(exact.likely, { ...solution, starts });
+  return faults.length > 0 ? made : madeOf(meal, exact, { ...solution, starts, cost, bound: 0, status: 'feasible' });
+}
+
 /** Steps that come to the boil, each with the burners on which that takes longer than the plan counts on. */
 function slowerFlames(meal: Meal, options: CompileOptions): readonly (readonly [key: string, unit: string])[] {
   const compiled = compile(meal, options);
@@ -182,11 +205,10 @@ async function attemptPlan(
   const compiled = compile(meal, options);
   if (!compiled.ok) return compiled;
   const known = options.known ? knownSchedule(compiled, options) : undefined;
-  const start = known && options.progress ? pushedOn(compiled, known) : known;
+  const start = known && options.progress ? pushedOn(compiled, known, options) : known;
   if (options.progress && known) {
-    const standing =
-      whileItStands(compiled, known) ?? (start && start !== known ? whileItStands(compiled, start) : null);
-    if (standing) return madeOf(meal, compiled, standing);
+    const standing = (start ? whileItStands(compiled, start) : null) ?? whileItStands(compiled, known);
+    if (standing) return asWanted(madeOf(meal, compiled, standing), options);
   }
   const hasRoom = compiled.room.size > 0;
   const solution = await solve(
@@ -253,17 +275,33 @@ async function surer(
 const POLISH_SHARE = 0.6;
 
 /**
- * The known plan with everything begun at its hour, or as soon after as what it waits for allows: what a cook does who just goes on. What must not
- * wait long for something that is late is begun later too.
+ * The known plan with everything begun at the hour wanted at first, or as soon after as what it waits for allows: what a cook does who just goes
+ * on, and makes up for minutes that were feared lost. What must not wait long for something that is late is begun later too.
  */
-function pushedOn({ likely }: Compiled, known: Schedule): Schedule {
+function pushedOn({ likely, origin }: Compiled, known: Schedule, options: CompileOptions): Schedule {
   if (likely.steps.some(({ id }) => own(known.starts, id) === undefined)) return known;
-  const course = courseOf(likely, known, ROLES);
+  const wanted = bare<number>();
+  for (const { id } of likely.steps) {
+    const hour = options.known?.places.get(id)?.wanted;
+    wanted[id] = hour === undefined ? known.starts[id]! : hour - origin;
+  }
+  const course = courseOf(likely, { ...known, starts: wanted }, ROLES);
   const once = pushed(course);
   const found = withinLags(course, likely, once) ?? once;
   const starts = bare<number>();
   for (const [index, id] of course.ids.entries()) starts[id] = found[index]!;
   return { ...known, starts };
+}
+
+/** A plan whose hours were pushed on, with those that were wanted at first. */
+function asWanted(made: Made, { known }: CompileOptions): Made {
+  const { plan } = made;
+  const places = Object.entries(plan.known.places).map(([key, place]) => {
+    const before = known?.places.get(key);
+    const wanted = before?.wanted ?? before?.start ?? place.start;
+    return [key, wanted === place.start ? place : { ...place, wanted }] as const;
+  });
+  return { ...made, plan: { ...plan, known: { ...plan.known, places: bare(places) } } };
 }
 
 /** Of the time for a plan so much is for one without room, where room makes something late or wait too long. */
@@ -293,11 +331,13 @@ function troublesOf({ plan }: Made): number {
 const WORTH_LEARNING = 0.05;
 
 /** In mid-meal: what was found, or everything in the order that the cook knows, where that breaks no rule and lands about as many evenings. */
-function orInOrder(found: Made, inOrder: Schedule, { solve: { seed = 1 } }: PlanOptions): Made {
+function orInOrder(found: Made, inOrder: Schedule, options: PlanOptions & CompileOptions): Made {
+  const { seed = 1 } = options.solve;
   const { meal, compiled } = found;
   const { faults, cost } = validate(compiled.likely, inOrder);
   if (faults.length > 0) return found;
-  const known = madeOf(meal, compiled, { ...found.solution, ...inOrder, status: 'feasible', cost, bound: 0 });
+  const standing = { ...found.solution, ...inOrder, status: 'feasible', cost, bound: 0 } as const;
+  const known = asWanted(madeOf(meal, compiled, standing), options);
   const rehearsed = (made: Made): Made => ({
     ...made,
     odds: oddsOf(compiled, made.plan, { evenings: EVENINGS_AT_THE_STOVE, seed, causes: false }),
@@ -313,8 +353,8 @@ function orInOrder(found: Made, inOrder: Schedule, { solve: { seed = 1 } }: Plan
 const FORGIVEN = 1;
 
 /**
- * In mid-meal the plan that the cook knows is kept to the minute as long as it breaks no rule, makes nothing late, spoils nothing and misses no
- * hand-over: a slightly better one is not worth learning anew.
+ * In mid-meal the plan that the cook knows is kept as long as it breaks no rule, makes nothing late, spoils nothing and misses no hand-over: a
+ * slightly better one is not worth learning anew.
  */
 function whileItStands({ likely: problem }: Compiled, known: Schedule): FoundSolution | null {
   if (problem.steps.some((step) => own(known.starts, step.id) === undefined)) return null;

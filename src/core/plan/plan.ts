@@ -2,6 +2,7 @@ import type { Attention, Duty } from '@/core/dish/dish';
 import type { Range } from '@/core/heat/boil';
 import type { Heat } from '@/core/kitchen/kitchen';
 import type { StepKey } from '@/core/meal/keys';
+import type { KnownPlace } from './progress';
 
 /** Where something stands in a plan: a stave of the score. */
 export interface Station {
@@ -194,9 +195,7 @@ export interface Plan {
   readonly odds?: Odds;
   /** What the planner needs to plan again from here. */
   readonly known: {
-    readonly places: Readonly<
-      Record<string, { readonly start: number; readonly end: number; readonly units: readonly string[] }>
-    >;
+    readonly places: Readonly<Record<string, KnownPlace>>;
     readonly holds: Readonly<Record<string, string>>;
   };
 }

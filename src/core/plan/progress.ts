@@ -12,6 +12,8 @@ export interface Progress {
 export interface KnownPlace {
   readonly start: number;
   readonly end: number;
+  /** The minute it was to begin before what was late pushed it on, where that is another one: it goes back towards that when there is time after all. */
+  readonly wanted?: number;
   /** Chosen units in the order of the step's needs. */
   readonly units: readonly string[];
 }

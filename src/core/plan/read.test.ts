@@ -86,6 +86,31 @@ describe('a plan read back', () => {
     expect(Math.min(...later.plan.steps.map((each) => each.start))).toBeGreaterThanOrEqual(now + 5);
   });
 
+  it('goes back towards the hours it had when what was feared to be late is over sooner', async () => {
+    const [first] = plan.steps;
+    const rest = async (known: Plan, now: number, running: object, done: object) => {
+      const progress = { now, running: new Map(Object.entries(running)), done: new Map(Object.entries(done)) };
+      const result = await planMeal(meal, {
+        progress,
+        known: knownPlan(known),
+        solve: { ...TEST_CLOCK, seconds: 10, rounds: 4 },
+      });
+      if (!result.ok) throw new Error('no plan');
+      return result.plan;
+    };
+    const { key, start, end } = first!;
+    const hours = (of: Plan) =>
+      new Map(of.steps.filter((each) => each.key !== key).map((each) => [each.key, each.start]));
+    const feared = await rest(plan, end, { [key]: { start, end: end + 9 } }, {});
+    const [before, pushedOn] = [hours(plan), hours(feared)];
+    expect([...before].some(([each, hour]) => pushedOn.get(each)! > hour)).toBe(true);
+    const after = hours(await rest(feared, end + 1, {}, { [key]: { start, end: end + 1 } }));
+    for (const [each, hour] of after) {
+      expect(hour).toBeGreaterThanOrEqual(before.get(each)!);
+      expect(hour).toBeLessThanOrEqual(Math.max(before.get(each)! + 1, end + 1));
+    }
+  });
+
   it('is the same for a kitchen whose units are listed in another order', async () => {
     const turned = { ...smallKitchen, burners: [...smallKitchen.burners].reverse() };
     const other = await planned({ ...meal, kitchen: turned });
@@ -111,9 +136,11 @@ describe('fitting in what runs', () => {
   it('keeps a unit at work until what runs on it is over, with its breath', () => {
     const steps = [{ ...step('r', 7), units: [[{ id: 'hob', cost: 0 }]] }];
     const hold = { id: 'who r', from: 'r', to: 'r', after: 3, units: [{ id: 'cook', cost: 0 }] };
-    expect(workUntil('hob', steps, [], running)).toBe(7);
-    expect(workUntil('cook', steps, [hold], running)).toBe(10);
-    expect(workUntil('other', steps, [hold], running)).toBe(0);
+    expect([...workUntil(steps, [], running)]).toEqual([['hob', 7]]);
+    expect([...workUntil(steps, [hold], running)]).toEqual([
+      ['hob', 7],
+      ['cook', 10],
+    ]);
   });
 
   it('takes a breath away where the next thing must follow at once', () => {

@@ -90,42 +90,100 @@ describe('the shopping list', () => {
   });
 });
 
-describe('amounts one can buy', () => {
+describe('what a shop sells', () => {
   it.each([
-    [{ quantity: 2.25, unit: 'piece' }, 3],
-    [{ quantity: 0.3, unit: 'bunch' }, 1],
-    [{ quantity: 12, unit: 'g' }, 15],
-    [{ quantity: 101, unit: 'g' }, 110],
-    [{ quantity: 801, unit: 'g' }, 850],
-    [{ quantity: 1210, unit: 'ml' }, 1300],
-    [{ quantity: 4, unit: 'clove' }, 4],
-  ] as const)('%j: %i', (amount, quantity) => {
-    expect(buyable(amount)).toEqual({ unit: amount.unit, quantity });
+    [1, 5],
+    [20, 20],
+    [20.1, 30],
+    [21, 30],
+    [200, 200],
+    [200.1, 250],
+    [201, 250],
+    [1000, 1000],
+    [1001, 1100],
+    [1100, 1100],
+  ])('of %d g is %d, never less', (quantity, sold) => {
+    for (const unit of ['g', 'ml'] as const) expect(buyable({ quantity, unit })).toEqual({ quantity: sold, unit });
   });
 
   it.each([
+    [0.2, 1],
+    [1, 1],
+    [1.0000000001, 1],
+    [1.1, 2],
+  ])('of %d pieces is %d', (quantity, sold) => {
+    expect(buyable({ quantity, unit: 'piece' })).toEqual({ quantity: sold, unit: 'piece' });
+  });
+
+  it('is added up by kind', () => {
+    const amounts = added([
+      { quantity: 1, unit: 'kg' },
+      { quantity: 250, unit: 'g' },
+      { quantity: 1, unit: 'l' },
+      { quantity: 2, unit: 'tbsp' },
+      { quantity: 2, unit: 'piece' },
+      { quantity: 1, unit: 'piece' },
+    ]);
+    expect(amounts).toEqual([
+      { quantity: 1250, unit: 'g' },
+      { quantity: expect.closeTo(1030, 6), unit: 'ml' },
+      { quantity: 3, unit: 'piece' },
+    ]);
+  });
+});
+
+describe('one name for one thing', () => {
+  it.each([
     ['Onions', 'onion'],
+    ['red onions', 'red onion'],
+    ['tomatoes (ripe)', 'tomato'],
     ['potatoes', 'potato'],
-    ['lime leaves', 'lime leaf'],
-    ['cherries', 'cherry'],
+    ['berries', 'berry'],
+    ['bay leaves', 'bay leaf'],
+    ['radishes', 'radish'],
+    ['peaches', 'peach'],
+    ['couscous', 'couscous'],
+    ['cress', 'cress'],
+    ['peas', 'pea'],
+    ['gas', 'gas'],
     ['asparagus', 'asparagus'],
     ['coconut milk (400 ml)', 'coconut milk'],
-    ['radishes', 'radish'],
   ])('%s is %s', (name, key) => {
     expect(keyOf(name)).toBe(key);
   });
 
   it.each([
-    ['beef cheeks', 'meat and fish'],
-    ['coconut milk (400 ml)', 'tins and jars'],
+    ['fresh ginger', 'vegetables and fruit'],
+    ['ground ginger', 'spices and oils'],
+    ['chicken stock', 'meat and fish'],
+    ['vegetable stock', 'tins and jars'],
     ['butter', 'dairy and eggs'],
-    ['pearl barley', 'dry goods'],
-    ['red wine', 'drinks'],
-    ['sherry vinegar', 'spices and oils'],
-    ['leeks', 'vegetables and fruit'],
+    ['flatbread', 'bread'],
+    ['dry cider', 'drinks'],
+    ['brown rice', 'dry goods'],
     ['candles', 'else'],
-  ])('%s: %s', (name, aisle) => {
+    ['coconut milk (400 ml)', 'tins and jars'],
+    ['sherry vinegar', 'spices and oils'],
+  ])('%s stands with %s', (name, aisle) => {
     expect(aisleOf(name)).toBe(aisle);
+  });
+
+  it('is said with all its amounts, an aisle a paragraph', () => {
+    const errand = (name: string, aisle: string, amounts: readonly { quantity: number; unit: 'g' | 'piece' }[]) =>
+      ({ key: name, name, aisle, amounts, exact: amounts, wants: [] }) as never;
+    expect(
+      sayErrand(
+        errand('onions', 'else', [
+          { quantity: 400, unit: 'g' },
+          { quantity: 2, unit: 'piece' },
+        ]),
+      ),
+    ).toBe('400 g and 2 onions');
+    const text = listAsText([
+      errand('beef', 'meat and fish', [{ quantity: 500, unit: 'g' }]),
+      errand('leeks', 'vegetables and fruit', [{ quantity: 3, unit: 'piece' }]),
+    ]);
+    expect(text).toBe('VEGETABLES AND FRUIT\n- 3 leeks\n\nMEAT AND FISH\n- 500 g beef');
   });
 });
 

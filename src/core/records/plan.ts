@@ -181,6 +181,7 @@ export const planShape = recordOf<Plan>({
         Joi.object({
           start: minute.required(),
           end: minute.required(),
+          wanted: minute,
           units: Joi.array().items(text).required(),
         }),
       )

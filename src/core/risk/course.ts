@@ -175,7 +175,9 @@ export class CourseMaker {
   at(start: Int32Array): Course {
     const { problem, landings } = this;
     const n = problem.steps.length;
-    const arcs = [...this.links, ...this.inTurn(start)]
+    // What is under way is before all that waits, also before what should have begun by now.
+    const order = start.map((minute, index) => (this.fixed[index] === 1 && minute === 0 ? -NO_MOST : minute));
+    const arcs = [...this.links, ...this.inTurn(start, order)]
       .filter(({ to }) => this.fixed[to] === 0)
       .sort((a, b) => a.from - b.from);
     const notBefore = this.earliest.slice();
@@ -250,10 +252,14 @@ export class CourseMaker {
    * What a pool holds is shared out into chains, one for each that it can hold at once (chaining: Policella, Cesta, Oddi and Smith, "From precedence
    * constraint posting to partial order schedules", AI Communications 20, 2007).
    */
-  private *inChains({ capacity, takes }: (typeof this.pools)[number], start: Int32Array): Generator<Arc> {
+  private *inChains(
+    { capacity, takes }: (typeof this.pools)[number],
+    start: Int32Array,
+    order: Int32Array,
+  ): Generator<Arc> {
     const chains = Array.from({ length: capacity }, () => ({ last: -1, until: -NO_MOST }));
     const users = takes.flatMap((amount, index) => (amount > 0 ? [index] : []));
-    for (const index of users.sort((a, b) => start[a]! - start[b]! || a - b)) {
+    for (const index of users.sort((a, b) => order[a]! - order[b]! || a - b)) {
       // What is free longest asks for the least order.
       chains.sort((a, b) => a.until - b.until);
       const before = new Set<number>();
@@ -271,7 +277,7 @@ export class CourseMaker {
   }
 
   /** What stands in a pot, or in an oven of a temperature, after something else. */
-  private *inTurn(start: Int32Array): Generator<Arc> {
+  private *inTurn(start: Int32Array, order: Int32Array): Generator<Arc> {
     const { likely, uses } = this;
     const end = (index: number) => start[index]! + likely[index]!;
     const isIdle = (unit: string, from: number, to: number) =>
@@ -280,7 +286,7 @@ export class CourseMaker {
       );
     for (const list of uses.values()) {
       if (list.length < 2) continue;
-      const inOrder = [...list].sort((a, b) => start[a.first]! - start[b.first]!);
+      const inOrder = [...list].sort((a, b) => order[a.first]! - order[b.first]!);
       for (const [index, next] of inOrder.slice(1).entries()) {
         const { last, after } = inOrder[index]!;
         if (last === next.first) continue;
@@ -291,12 +297,12 @@ export class CourseMaker {
         if (!spare) yield { from: last, to: next.first, fromEnd: 1, ofEnd: 0, least: after, most: NO_MOST };
       }
     }
-    for (const pool of this.pools) yield* this.inChains(pool, start);
+    for (const pool of this.pools) yield* this.inChains(pool, start, order);
     const warmth = (index: number) => this.problem.steps[index]!.state!.value;
     for (const { change, users } of this.states) {
       for (const a of users) {
         for (const b of users) {
-          if (warmth(a) !== warmth(b) && (start[a]! < start[b]! || (start[a] === start[b] && a < b)))
+          if (warmth(a) !== warmth(b) && (order[a]! < order[b]! || (order[a] === order[b] && a < b)))
             yield { from: a, to: b, fromEnd: 1, ofEnd: 0, least: change, most: NO_MOST };
         }
       }

@@ -52,6 +52,44 @@ describe('the normal distribution function', () => {
 describe('an evening followed', () => {
   const two = { steps: [step('a', 10), step('b', 5)] };
 
+  it('what should have begun by now waits for what is under way: in its pot, on its shelf, in its oven', () => {
+    const running = { ...step('a', 10), earliest: 0, latest: 0 };
+    const starts = { a: 0, b: -3 };
+    const pot = [{ id: 'pot', cost: 0 }];
+    const hold = (id: string) => ({ id: `hold ${id}`, from: id, to: id, after: 0, units: pot });
+    const inPot = course(
+      { steps: [running, step('b', 5)], units: [{ id: 'pot' }], holds: [hold('a'), hold('b')] },
+      { starts, holds: { 'hold a': 'pot', 'hold b': 'pot' } },
+    );
+    expect([...pushed(inPot)]).toEqual([0, 10]);
+    const shelf = { shelf: 1 };
+    const onShelf = course(
+      {
+        steps: [
+          { ...running, pools: shelf },
+          { ...step('b', 5), pools: shelf },
+        ],
+        pools: [{ id: 'shelf', capacity: 1 }],
+      },
+      { starts },
+    );
+    expect([...pushed(onShelf)]).toEqual([0, 10]);
+    const at = (value: number) => ({ state: { id: 'oven', value } });
+    const inOven = course(
+      {
+        steps: [
+          { ...running, ...at(180) },
+          { ...step('b', 5), ...at(220) },
+        ],
+        states: [{ id: 'oven', change: 2 }],
+      },
+      { starts },
+    );
+    expect([...pushed(inOven)]).toEqual([0, 12]);
+    // Where nothing holds it up it begins now, not in the past.
+    expect([...pushed(course({ steps: [running, step('b', 5)] }, { starts }))]).toEqual([0, 0]);
+  });
+
   it('begins each step at its hour, and later when what it waits for is not over', () => {
     const loose = course({ ...two, links: [endToStart('a', 'b', 0)] }, { starts: { a: 0, b: 12 } });
     expect(evening(loose, [10, 5]).starts).toEqual([0, 12]);

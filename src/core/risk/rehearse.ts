@@ -1,3 +1,4 @@
+import { toEnd } from '@/core/plain/to-end';
 import { seededRandom } from '@/core/schedule/random';
 import { type Course, NO_MOST } from './course';
 import { quantile } from './duration';
@@ -105,11 +106,7 @@ export function pushed(course: Course): Int32Array {
 
 /** The same at once. */
 export function rehearse(course: Course, drawn: Drawn): Rehearsed {
-  const turns = rehearseInTurns(course, drawn);
-  for (;;) {
-    const turn = turns.next();
-    if (turn.done) return turn.value;
-  }
+  return toEnd(rehearseInTurns(course, drawn));
 }
 
 const QUANTILES = 1024;
@@ -149,7 +146,7 @@ class Cook {
     this.taken.fill(-NO_MOST);
     this.size = 0;
     for (let i = 0; i < n; i++) {
-      if (left[i] === 0) this.push(i, planned[i]!);
+      if (left[i] === 0) this.push(i, Math.max(planned[i]!, notBefore[i]!));
     }
     let cooked = 0;
     while (this.size > 0) {

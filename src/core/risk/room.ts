@@ -1,4 +1,4 @@
-import { indexProblem, NO_LAG } from '@/core/schedule/indexed';
+import { closedLags, NO_LAG } from '@/core/schedule/indexed';
 import type { Problem, ProblemLink, ProblemStep, ReadyRow } from '@/core/schedule/problem';
 
 /** A problem with room kept for steps that take longer than is likely. */
@@ -82,9 +82,9 @@ function inOrder(steps: readonly ProblemStep[], links: readonly ProblemLink[]): 
 
 /** No step keeps its place so long that what must begin by then could not have it. */
 function withinReach(problem: Problem, wanted: ReadonlyMap<string, number>): ReadonlyMap<string, number> {
-  const result = indexProblem({ ...problem, holds: [], forbid: [] });
-  if (!result.ok) return new Map();
-  const { lag, n } = result.indexed;
+  const closed = closedLags(problem);
+  if (!closed) return new Map();
+  const { lag, n } = closed;
   const { steps } = problem;
   const claims = claimsOf(problem);
   const room = new Map<string, number>();

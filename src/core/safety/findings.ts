@@ -1,6 +1,6 @@
 import { ALLERGENS, allergensOf, askedAbout, unknownOf } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
-import { cooks, foodsIn, handlesRaw, isHeatedAfter, isHot } from '@/core/dish/foods';
+import { cooks, foodsIn, handlesRaw, isHeatedAfter, isHot, liesRaw } from '@/core/dish/foods';
 import { neverHeated } from '@/core/dish/rules';
 import { isKernel } from '@/core/food/food';
 import { DEFER, HOT_AIR, LIMITS, type Limit } from '@/core/heat/safe-limits';
@@ -212,12 +212,8 @@ function tooCool(plan: Plan, most: Limit & { readonly minutes: number }): Findin
 function warmMarinades(dishes: readonly Dish[], most: Limit & { readonly minutes: number }): Finding[] {
   return dishes.flatMap((dish) =>
     dish.steps.flatMap((step): Finding[] => {
-      const raw = dish.links.some((link) => {
-        const before = dish.steps.find(({ id }) => id === link.from);
-        return link.to === step.id && before !== undefined && handlesRaw(dish, before) && !cooks(before);
-      });
       const lies = step.place.at === 'rest' && step.minutes.likely > SHORT_WAIT && isHeatedAfter(dish, step.id);
-      if (!lies || !(raw || handlesRaw(dish, step))) return [];
+      if (!lies || !liesRaw(dish, step)) return [];
       return [
         {
           id: `marinade ${stepKey(dish.id, step.id)}`,

@@ -1,4 +1,5 @@
 import { own } from '@/core/plain/record';
+import { toEnd } from '@/core/plain/to-end';
 import { longestLags, NO_LAG } from './lags';
 import type { Choice, Problem } from './problem';
 
@@ -58,20 +59,29 @@ export type IndexResult = { readonly ok: true; readonly indexed: Indexed } | { r
 
 /** Tables for the search, or `ok: false` when the links and bounds alone contradict each other. */
 export function indexProblem(problem: Problem): IndexResult {
-  const turns = indexInTurns(problem);
-  for (;;) {
-    const turn = turns.next();
-    if (turn.done) return turn.value;
-  }
+  return toEnd(indexInTurns(problem));
 }
 
-/** The same in turns of some milliseconds, so that whoever waits for it may give up. */
-export function* indexInTurns(problem: Problem): Generator<void, IndexResult> {
+/** What the links and bounds of a problem say of the starts of its steps; minutes, by position. */
+interface Bounds {
+  readonly n: number;
+  readonly stepAt: ReadonlyMap<string, number>;
+  readonly minutes: Int32Array;
+  readonly earliest: Int32Array;
+  readonly latest: Int32Array;
+  readonly arcs: Indexed['arcs'];
+  readonly softOf: Indexed['softOf'];
+  readonly lag: Int32Array;
+}
+
+/** Least minutes between the starts of any two steps, closed over all links: `lag[i * n + j]` from i to j; null where links and bounds contradict each other. */
+export function closedLags(problem: Problem): { readonly lag: Int32Array; readonly n: number } | null {
+  return toEnd(boundsInTurns(problem));
+}
+
+function* boundsInTurns(problem: Problem): Generator<void, Bounds | null> {
   const n = problem.steps.length;
   const stepAt = new Map(problem.steps.map((step, index) => [step.id, index]));
-  const unitAt = new Map(problem.units.map((unit, index) => [unit.id, index]));
-  const poolAt = new Map(problem.pools.map((pool, index) => [pool.id, index]));
-  const stateAt = new Map(problem.states.map((state, index) => [state.id, index]));
   const minutes = Int32Array.from(problem.steps, (step) => step.minutes);
   const earliest = Int32Array.from(problem.steps, (step) => Math.max(0, step.earliest ?? 0));
   const latest = Int32Array.from(problem.steps, (step) =>
@@ -80,7 +90,7 @@ export function* indexInTurns(problem: Problem): Generator<void, IndexResult> {
 
   const { arcs, softOf, isPossible } = lagsOf(problem, stepAt, minutes);
   const lag = isPossible ? yield* longestLags(n, arcs) : null;
-  if (!lag) return { ok: false };
+  if (!lag) return null;
   for (let i = 0; i < n; i++) {
     for (let k = 0; k < n; k++) {
       const forward = lag[k * n + i]!;
@@ -95,9 +105,20 @@ export function* indexInTurns(problem: Problem): Generator<void, IndexResult> {
         if (high < latest[i]!) latest[i] = high;
       }
     }
-    if (earliest[i]! > latest[i]!) return { ok: false };
+    if (earliest[i]! > latest[i]!) return null;
     if (i % ROWS_IN_A_TURN === 0) yield;
   }
+  return { n, stepAt, minutes, earliest, latest, arcs, softOf, lag };
+}
+
+/** The same in turns of some milliseconds, so that whoever waits for it may give up. */
+export function* indexInTurns(problem: Problem): Generator<void, IndexResult> {
+  const bounds = yield* boundsInTurns(problem);
+  if (!bounds) return { ok: false };
+  const { n, stepAt, minutes, earliest, latest, arcs, softOf, lag } = bounds;
+  const unitAt = new Map(problem.units.map((unit, index) => [unit.id, index]));
+  const poolAt = new Map(problem.pools.map((pool, index) => [pool.id, index]));
+  const stateAt = new Map(problem.states.map((state, index) => [state.id, index]));
 
   const wanted = needsOfProblem(problem, stepAt, unitAt);
   if (!wanted) return { ok: false };

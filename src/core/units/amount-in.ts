@@ -57,7 +57,7 @@ const UNITS_OF: Readonly<Record<Manner['amounts'], readonly Unit[]>> = {
 
 const OTHERS: Readonly<Record<Manner['amounts'], readonly Unit[]>> = {
   metric: ['cup', 'us-cup', 'au-tbsp', 'oz', 'lb'],
-  american: ['g', 'kg', 'ml', 'l', 'cup'],
+  american: ['g', 'kg', 'ml', 'l', 'cup', 'au-tbsp'],
   australian: ['tbsp', 'us-cup', 'oz', 'lb'],
 };
 

@@ -17,7 +17,11 @@ export default defineConfig({
     actionTimeout: 90_000,
     baseURL: `http://localhost:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    // Nothing is tested while it moves.
+    contextOptions: { reducedMotion: 'reduce' },
     timezoneId: 'Europe/Berlin',
+    // Each test would keep the whole app for itself; `offline.spec.ts` asks for it.
+    serviceWorkers: 'block',
     // Measures by its language: grams, Celsius, 24 hours.
     locale: 'en-GB',
     launchOptions: {
@@ -35,7 +39,13 @@ export default defineConfig({
   },
   projects: [
     { name: 'seed', testMatch: 'seed.setup.ts' },
-    { name: 'app', dependencies: ['seed'], testIgnore: 'api.spec.ts', use: { storageState: SAMPLE_STATE } },
+    // A browser's store, clock and pages are put back between tests; what it has read of the app stays read.
+    {
+      name: 'app',
+      dependencies: ['seed'],
+      testIgnore: 'api.spec.ts',
+      use: { storageState: SAMPLE_STATE, reuseContext: true },
+    },
     // The server takes one search at a time and turns others away: its own tests have it for themselves.
     { name: 'api', dependencies: ['app'], testMatch: 'api.spec.ts', fullyParallel: false },
   ],
@@ -43,6 +53,8 @@ export default defineConfig({
     command: `node tools/demo.mjs --port ${PORT}`,
     url: `http://localhost:${PORT}`,
     timeout: 600_000,
+    // What is tested is that plans are made and shown; how good they are is tested where no browser is. A new plan takes a third of the processor so.
+    env: { WARM_CADENCE_PLAN_SECONDS: '1' },
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
   },
 });

@@ -14,7 +14,7 @@ export default {
     `!src/core/${room}/testing/**`,
   ]),
   mutator: { excludedMutations: ['StringLiteral', 'ObjectLiteral', 'Regex'] },
-  ignorePatterns: ['.next', 'docs', 'e2e', 'test-results', 'examples'],
+  ignorePatterns: ['.next', 'docs/screenshots', 'e2e', 'test-results'],
   thresholds: { high: 80, low: 70, break: null },
   reporters: ['clear-text', 'progress-append-only', 'json'],
   clearTextReporter: { allowColor: false, logTests: false, reportTests: false },

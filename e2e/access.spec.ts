@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { asPlannedUntil, inTable } from './browser-store';
-import { NOON, NOON_STATE, openMeal, openMeals, soundOnlyWhenTouched, visit } from './kit';
+import { NOON, NOON_STATE, openMeal, openMeals, soundOnlyWhenTouched, toFirstStep, visit } from './kit';
 
 // For a cook who hears the page, has a keyboard only, or stands at a phone.
 
@@ -108,26 +108,12 @@ test.describe('at the stove', () => {
     await expect(page.getByTestId('table-line')).toBeVisible();
   }
 
-  /** To five seconds after the first step begins. */
-  async function toTheFirstStep(page: Page): Promise<void> {
-    const first = await inTable(
-      page,
-      'sessions',
-      ([session]: readonly { tableAt: number; plan: { steps: readonly { start: number }[] } }[]) => ({
-        answer: session!.tableAt + session!.plan.steps[0]!.start * 60_000,
-      }),
-      null,
-    );
-    await page.clock.fastForward(first - (await page.evaluate(() => Date.now())) + 5000);
-    await expect(page.getByTestId('focal')).toBeVisible();
-  }
-
   test('what the hands do is told to a screen reader, buttons name their pot, and the covered page is out of reach', async ({
     page,
   }) => {
     await begin(page);
     await expect(page.getByRole('region', { name: 'Now' })).toBeFocused();
-    await toTheFirstStep(page);
+    await toFirstStep(page);
     const name = (await page.getByTestId('focal').getByRole('heading').textContent())!;
     await expect(page.getByTestId('hands-calls')).toContainText(name);
     await expect(page.getByTestId('hands-calls')).toHaveAttribute('aria-live', 'polite');

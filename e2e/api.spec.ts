@@ -76,7 +76,14 @@ const chainOf = (ids: readonly string[]) => ({
 
 test('pages carry the headers that keep others out, and the server answers its own pages only', async ({ request }) => {
   const headers = (await request.get('/')).headers();
-  expect(headers['content-security-policy']).toContain("frame-ancestors 'none'");
+  const policy = headers['content-security-policy'] ?? '';
+  expect(policy).toContain("frame-ancestors 'none'");
+  // Scripts come as files or bear the word of this page, which the next page does not have.
+  const scripts = policy.match(/script-src ([^;]*)/)?.[1] ?? '';
+  expect(scripts).toMatch(/^'self' 'nonce-[\w+/=]{20,}'$/);
+  expect((await request.get('/bench')).headers()['content-security-policy']).not.toContain(scripts);
+  const api = (await request.get('/api/solve')).headers()['content-security-policy'];
+  expect(api).toContain("script-src 'self';");
   expect(headers['x-content-type-options']).toBe('nosniff');
   expect(headers['referrer-policy']).toBe('no-referrer');
   const data = chainOf(['a']);

@@ -2,16 +2,19 @@ import { readFileSync } from 'node:fs';
 import { type Download, expect, type Page, test } from '@playwright/test';
 import ICAL from 'ical.js';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { openMeal, openMeals, watchForErrors } from './kit';
+import { openMeal, openMeals, settled, visit, watchForErrors } from './kit';
 
 const paper = (page: Page) => page.getByRole('navigation').getByRole('link', { name: 'Paper' }).click();
 const bytes = async (download: Promise<Download>) => readFileSync(await (await download).path());
+
+const WORDS = /\p{L}{3}/u;
 
 const solid = (text: string) => text.replaceAll(/\s/g, '');
 
 /** Pages of a PDF with their size in points and all text with where it stands. */
 async function readPdf(data: Uint8Array) {
   const document = await getDocument({ data: new Uint8Array(data), verbosity: 0 }).promise;
+  const { info } = (await document.getMetadata()) as { info: { Title?: string; Language?: string } };
   const pages = [];
   for (let number = 1; number <= document.numPages; number++) {
     const page = await document.getPage(number);
@@ -19,7 +22,7 @@ async function readPdf(data: Uint8Array) {
     const items = (await page.getTextContent()).items.flatMap((item) =>
       'str' in item && item.str.trim() ? [item] : [],
     );
-    pages.push({ width, height, items, text: items.map(({ str }) => str).join(' ') });
+    pages.push({ width, height, items, text: items.map(({ str }) => str).join(' '), info });
   }
   return pages;
 }
@@ -42,38 +45,80 @@ for (const [size, width, height] of [
     await paper(page);
     await page.getByRole('radio', { name: size }).click();
     await expect(page.getByRole('radio', { name: size })).toBeChecked();
-    const plan = await page.getByTestId('wall-sheet').getByRole('listitem').count();
-    expect(plan).toBeGreaterThan(45);
+    const rows = page.getByTestId('wall-sheet').getByRole('listitem');
+    expect(await rows.count()).toBeGreaterThan(45);
     await expect(page.getByText('PDFs can be saved now, also without a network.')).toBeVisible();
     await context.setOffline(true);
-    for (const [name, holds] of [
-      ['Save it as PDF', 'Slow pork shoulder'],
-      ['Laid out, PDF', 'At the board'],
-      ['Shopping, PDF', `To buy: ${title}`],
-    ] as const) {
+    const sheets = [
+      ['Save it as PDF', 'Slow pork shoulder', title],
+      ['Laid out, PDF', 'At the board', `Laid out: ${title}`],
+      ['Shopping, PDF', `To buy: ${title}`, `To buy: ${title}`],
+    ] as const;
+    for (const [name, holds, called] of size === 'A4' ? sheets : sheets.slice(0, 1)) {
       const saved = page.waitForEvent('download');
       await page.getByRole('button', { name }).click();
       const pages = await readPdf(await bytes(saved));
-      expect(pages, name).toHaveLength(1);
-      expect(pages[0]!.width).toBeCloseTo(width, 0);
-      expect(pages[0]!.height).toBeCloseTo(height, 0);
+      expect(pages.length, name).toBeLessThanOrEqual(2);
       // Where one font ends and the next begins the reader of PDFs sees a blank.
-      expect(solid(pages[0]!.text)).toContain(solid(holds));
-      for (const { transform, width: wide, str } of pages[0]!.items) {
-        expect(transform[4], str).toBeGreaterThanOrEqual(20);
-        expect(transform[4] + wide, str).toBeLessThanOrEqual(width - 20);
-        expect(transform[5], str).toBeGreaterThanOrEqual(20);
+      expect(solid(pages.map(({ text }) => text).join(' '))).toContain(solid(holds));
+      for (const { items, ...own } of pages) {
+        expect(own.width).toBeCloseTo(width, 0);
+        expect(own.height).toBeCloseTo(height, 0);
+        expect(own.info).toMatchObject({ Title: called, Language: 'en' });
+        for (const { transform, width: wide, str } of items) {
+          expect(transform[4], str).toBeGreaterThanOrEqual(20);
+          expect(transform[4] + wide, str).toBeLessThanOrEqual(width - 20);
+          expect(transform[5], str).toBeGreaterThanOrEqual(20);
+          // Numbers of dishes beside thin bars may be smaller.
+          if (WORDS.test(str)) expect(Math.hypot(transform[0], transform[1]), str).toBeGreaterThan(8.9);
+        }
       }
     }
     await context.setOffline(false);
     const printed = await readPdf(await page.pdf({ preferCSSPageSize: true }));
-    expect(printed).toHaveLength(1);
-    expect(printed[0]!.height).toBeCloseTo(height, -1);
-    expect(printed[0]!.text).toContain('Careful.');
-    expect(printed[0]!.text).not.toContain('Proven best');
+    expect(printed).toHaveLength(2);
+    await expect(page.getByText('read from the stove: it takes 2')).toBeVisible();
+    const words = solid(printed.map(({ text }) => text).join(' '));
+    // To the last row and what stands below it: nothing is cut off at the foot.
+    for (const row of await rows.allTextContents()) expect(words).toContain(solid(row).slice(0, 40));
+    expect(words).toContain('Careful.');
+    expect(words).not.toContain('Provenbest');
+    for (const { height: tall, items } of printed) {
+      expect(tall).toBeCloseTo(height, -1);
+      for (const { transform, str } of items)
+        if (WORDS.test(str)) expect(Math.hypot(transform[0], transform[1]), str).toBeGreaterThan(8.9);
+    }
     expect(errors.filter((error) => !error.includes('ERR_INTERNET_DISCONNECTED'))).toEqual([]);
   });
 }
+
+test('lists are printed on few pages, and the score whole, on its side', async ({ page }) => {
+  const printed = async (path: string, few: number) => {
+    await visit(page, path);
+    await settled(page);
+    const pages = await readPdf(await page.pdf({ format: 'A4', preferCSSPageSize: true }));
+    expect(pages.length, path).toBeLessThanOrEqual(few);
+    return pages;
+  };
+  const words = (pages: Awaited<ReturnType<typeof readPdf>>) => solid(pages.map(({ text }) => text).join(' '));
+  expect(words(await printed('/meals/midwinter/prep', 2))).toContain(solid('4 kg boned pork shoulder'));
+  expect(words(await printed('/meals/midwinter/prep/lay-out', 3))).toContain(solid('skimmed pork juices'));
+  const score = await printed('/meals/midwinter/score', 2);
+  expect(score[0]!.width).toBeGreaterThan(score[0]!.height);
+  for (const name of ['the table', 'Shredded sprouts', 'Slow pork shoulder', 'second cook: hands'])
+    expect(words(score)).toContain(solid(name));
+  for (const { items, width } of score)
+    for (const { transform, width: wide, str } of items)
+      expect(transform[4] + wide, str).toBeLessThanOrEqual(width - 20);
+  // On the screen it has the width of the window again.
+  const wide = () =>
+    page
+      .getByTestId('score')
+      .evaluate((sheet) =>
+        Math.max(...[...sheet.querySelectorAll('svg')].map((each) => each.getBoundingClientRect().right)),
+      );
+  await expect.poll(wide).toBeGreaterThan(1200);
+});
 
 test('the calendar holds what the sheet says, and only the days before when asked', async ({ page }) => {
   await openMeal(page, 'boat');

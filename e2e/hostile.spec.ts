@@ -1,16 +1,29 @@
 import { expect, type Page, test } from '@playwright/test';
 import { SHELF } from '@/core/dish/shelf';
 import { inTable } from './browser-store';
-import { EMPTY_STATE, NOON, NOON_STATE, openMeal, openMeals, soundOnlyWhenTouched, visit } from './kit';
+import {
+  EMPTY_STATE,
+  NOON,
+  NOON_STATE,
+  openFile,
+  openMeal,
+  openMeals,
+  soundOnlyWhenTouched,
+  supperOf,
+  toFirstStep,
+  told,
+  visit,
+} from './kit';
 
 // Who means no good, and what fails: the server goes on, and a cook loses nothing without a word.
 
-const told = (page: Page) =>
+/** Which of the events told the last one takes back, from 0. */
+const takenBackNow = (page: Page) =>
   inTable(
     page,
     'sessions',
-    ([session]: readonly { readonly events: readonly { readonly kind: string }[] }[]) => ({
-      answer: (session?.events ?? []).map(({ kind }) => kind),
+    ([session]: readonly { events: readonly { id: string; of?: string }[] }[]) => ({
+      answer: session!.events.findIndex(({ id }) => id === session!.events.at(-1)!.of),
     }),
     null,
   );
@@ -36,19 +49,12 @@ test.describe('at the stove', () => {
     await openMeal(page, 'boat', '/cook');
     await page.getByRole('button', { name: 'Begin at the stove' }).click();
     await expect(page.getByTestId('table-line')).toBeVisible();
-    const first = await inTable(
-      page,
-      'sessions',
-      ([session]: readonly { tableAt: number; plan: { steps: readonly { start: number }[] } }[]) => ({
-        answer: session!.tableAt + session!.plan.steps[0]!.start * 60_000,
-      }),
-      null,
-    );
-    await page.clock.fastForward(first - NOON.getTime() + 5000);
-    await expect(page.getByTestId('focal')).toBeVisible();
+    await toFirstStep(page);
   });
 
   test('a key that is held counts once, undone is done again, and nothing is told twice', async ({ page }) => {
+    const focal = page.getByTestId('focal');
+    const first = (await focal.getAttribute('data-key'))!;
     for (let press = 0; press < 12; press++) await page.keyboard.down('d');
     await page.keyboard.up('d');
     await expect.poll(() => told(page)).toHaveLength(1);
@@ -64,6 +70,12 @@ test.describe('at the stove', () => {
     await expect(page.getByRole('button', { name: 'do again' })).toBeVisible();
     await page.keyboard.press('r');
     await expect.poll(() => told(page)).toHaveLength(5);
+    // Right after it, while no screen shows it yet: what is taken back is this, not the one before.
+    await expect(focal).not.toHaveAttribute('data-key', first);
+    await page.keyboard.press('d');
+    await page.keyboard.press('u');
+    await expect.poll(() => told(page)).toHaveLength(7);
+    expect(await takenBackNow(page)).toBe(5);
   });
 
   test('what cannot be stored stays in sight, and is told again with a press', async ({ page }) => {
@@ -102,6 +114,7 @@ test.describe('at the stove', () => {
     await expect.poll(() => told(page)).toEqual(['not-yet']);
     await expect(page.getByTestId('moved')).toContainText('min more');
     await expect(page.getByTestId('unplanned')).toHaveCount(0);
+    await context.setOffline(false);
   });
 
   test('a clock that is put back leaves every pot where it was', async ({ page }) => {
@@ -121,6 +134,55 @@ test.describe('at the stove', () => {
     const minutes = (text: string | null) => Number(text?.match(/^(\d+):/)?.[1]);
     expect(Math.abs(minutes(await clock.textContent()) - minutes(before))).toBeLessThanOrEqual(1);
   });
+
+  test('a clock that leaps on is asked about: the device slept, or the evening follows', async ({ page }) => {
+    const onBy = (by: number) =>
+      page.evaluate((more) => {
+        const real = Date.now;
+        Date.now = () => real() + more;
+      }, by);
+    await onBy(3 * 3_600_000);
+    await expect(page.getByText('leapt on by 180 min')).toBeVisible();
+    await page.getByRole('button', { name: 'the device slept' }).click();
+    await expect(page.getByText('leapt on by')).toHaveCount(0);
+    expect(await told(page)).toEqual([]);
+    await onBy(3_600_000);
+    await expect(page.getByText('leapt on by 60 min')).toBeVisible();
+    await page.getByRole('button', { name: 'its clock was put forward' }).click();
+    await expect(page.getByText('leapt on by')).toHaveCount(0);
+    await expect.poll(() => told(page)).toContain('clock-set');
+  });
+
+  test('in another time zone the evening goes on, and says at what hour the table stands here', async ({
+    context,
+    browser,
+  }) => {
+    const storageState = await context.storageState({ indexedDB: true });
+    const abroad = await browser.newContext({ storageState, timezoneId: 'Europe/London' });
+    const page = await abroad.newPage();
+    await visit(page, '/meals/boat/cook');
+    await expect(page.getByText('the table of 20:00 there is at 19:00 by this device')).toBeVisible();
+    await abroad.close();
+  });
+});
+
+test('a night in which the clocks are changed is told before it comes, and at the stove', async ({ page, context }) => {
+  await context.clock.install({ time: new Date('2027-03-26T12:00:00') });
+  await openMeals(page);
+  // More than half an hour long: the change lies within it.
+  const dishes = SHELF.filter(({ name }) => name === 'Barley in broth');
+  const night = { ...supperOf('night', 'Supper after a dance', dishes), day: '2027-03-28', hour: '03:30' };
+  const { asleep: _, ...kitchen } = night.kitchen;
+  const people = kitchen.people.map((each) => ({ ...each, from: '00:00', until: '23:59' }));
+  await openFile(page, { ...night, kitchen: { ...kitchen, people } });
+  await openMeal(page, 'night');
+  const said = page.getByText('The clocks go forward an hour at 02:00 that night');
+  await expect(said).toBeVisible();
+  await visit(page, '/meals/night/paper');
+  await expect(page.getByTestId('wall-sheet')).toContainText('The clocks go forward an hour at 02:00 that night');
+  await openMeal(page, 'night', '/cook');
+  await page.getByRole('button', { name: 'Begin at the stove' }).click();
+  await expect(said).toBeVisible();
 });
 
 test('a new name that cannot be stored is said not to be, and the old one is there', async ({ page }) => {
@@ -161,6 +223,31 @@ test.describe('a browser that keeps nothing', () => {
     await expect(page.getByTestId('store-fault')).toContainText('lets no site keep anything');
     await page.getByRole('button', { name: /dress/ }).click();
     await expect(page.locator('html')).toHaveAttribute('data-dress', /night|day/);
+  });
+
+  test('a store that another window holds open in an older version is waited for, in words', async ({
+    page,
+    context,
+  }) => {
+    const old = await context.newPage();
+    await old.goto('/icon.svg');
+    await old.evaluate(
+      () =>
+        new Promise<void>((resolve, reject) => {
+          // It does not let go when a newer one asks, as a window that is busy.
+          const open = indexedDB.open('warm-cadence', 10);
+          open.onerror = () => reject(open.error);
+          open.onsuccess = () => {
+            Object.assign(window, { held: open.result });
+            resolve();
+          };
+        }),
+    );
+    await visit(page, '/');
+    await expect(page.getByTestId('store-fault')).toContainText('If another window of Warm Cadence is open');
+    await old.close();
+    await expect(page.getByTestId('store-fault')).toHaveCount(0);
+    await expect(page.getByRole('button', { name: 'New meal' })).toBeVisible();
   });
 
   test('what a newer version wrote is left alone', async ({ page }) => {

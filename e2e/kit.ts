@@ -2,6 +2,7 @@ import { expect, type Page } from '@playwright/test';
 import { mealFile } from '@/core/formats/meal-file';
 import type { Meal } from '@/core/meal/meal';
 import { largeKitchen } from '@/core/testing/large-kitchen';
+import { inTable } from './browser-store';
 
 /** Where the browser of a test begins: with the sample meals planned, today or at that noon, or with nothing. Written by `seed.setup.ts`. */
 export const SAMPLE_STATE = 'e2e/.state/today.json';
@@ -55,6 +56,31 @@ export async function openFile(page: Page, meal: Meal): Promise<void> {
   const buffer = Buffer.from(JSON.stringify(mealFile(meal)));
   await page.getByLabel('Files to open').setInputFiles([{ name: 'meal.json', mimeType: 'application/json', buffer }]);
   await expect(page.getByRole('region', { name: 'Files' }).getByRole('status')).toContainText('is here');
+}
+
+/** What kinds of events the evening under way has been told. */
+export const told = (page: Page) =>
+  inTable(
+    page,
+    'sessions',
+    ([session]: readonly { readonly events: readonly { readonly kind: string }[] }[]) => ({
+      answer: (session?.events ?? []).map(({ kind }) => kind),
+    }),
+    null,
+  );
+
+/** With a clock that the test has: on to the first step of the evening that has begun. */
+export async function toFirstStep(page: Page): Promise<void> {
+  const first = await inTable(
+    page,
+    'sessions',
+    ([session]: readonly { tableAt: number; plan: { steps: readonly { start: number }[] } }[]) => ({
+      answer: session!.tableAt + session!.plan.steps[0]!.start * 60_000,
+    }),
+    null,
+  );
+  await page.clock.fastForward(Math.max(0, first - (await page.evaluate(() => Date.now()))) + 5000);
+  await expect(page.getByTestId('focal')).toBeVisible();
 }
 
 /** Fails the test on any error that the page reports. */

@@ -1,8 +1,7 @@
 import { expect, type Locator, type Page, test } from '@playwright/test';
-import { SHELF } from '@/core/dish/shelf';
 import type { PlannedStep } from '@/core/plan/plan';
 import { inTable } from './browser-store';
-import { EMPTY_STATE, NOON, NOON_STATE, openFile, openMeal, openMeals, supperOf } from './kit';
+import { NOON, NOON_STATE, openMeal } from './kit';
 
 // Everything that a step asks of the hands, every amount and every caution is on the screen when its moment comes: cooked to the end.
 
@@ -115,34 +114,14 @@ async function missedWords(page: Page): Promise<readonly string[]> {
   });
 }
 
-test.describe(() => {
-  test.use({ storageState: NOON_STATE });
-  // The cards of all samples, and of all of the shelf, are read in `now.test.tsx`.
-  test('no word, amount or caution is missed in an evening: the boat', async ({ page }) => {
-    test.setTimeout(900_000);
-    await page.clock.install({ time: NOON });
-    await openMeal(page, 'boat', '/cook');
-    await page.getByRole('button', { name: 'Begin at the stove' }).click();
-    await expect(page.getByTestId('table-line')).toBeVisible();
-    expect(await missedWords(page)).toEqual([]);
-  });
-});
+test.use({ storageState: NOON_STATE });
 
-/** Meals over which the shelf is dealt out, so that each has something of everything. */
-const MEALS = 25;
-const COOKED_HERE = 5;
-
-test.describe(() => {
-  test.use({ storageState: EMPTY_STATE });
-  const dishes = SHELF.filter((_, index) => index % MEALS === COOKED_HERE);
-  test(`no word, amount or caution is missed: the shelf, ${dishes[0]!.name} and others`, async ({ page }) => {
-    test.setTimeout(900_000);
-    await page.clock.install({ time: NOON });
-    await openMeals(page);
-    await openFile(page, supperOf('shelf', 'From the shelf', dishes));
-    await openMeal(page, 'shelf', '/cook');
-    await page.getByRole('button', { name: 'Begin at the stove' }).click();
-    await expect(page.getByTestId('table-line')).toBeVisible();
-    expect(await missedWords(page)).toEqual([]);
-  });
+// The cards of all samples, and of all of the shelf, are read in `now.test.tsx`.
+test('no word, amount or caution is missed in an evening: the boat', async ({ page }) => {
+  test.setTimeout(900_000);
+  await page.clock.install({ time: NOON });
+  await openMeal(page, 'boat', '/cook');
+  await page.getByRole('button', { name: 'Begin at the stove' }).click();
+  await expect(page.getByTestId('table-line')).toBeVisible();
+  expect(await missedWords(page)).toEqual([]);
 });

@@ -11,6 +11,8 @@ const host = told(process.argv.slice(2), '--host') ?? '127.0.0.1';
 await refuseTakenPort(port);
 installPackages();
 buildWhenChanged();
+process.env.WARM_CADENCE_SAMPLES = '1';
+if (run(process.execPath, ['tools/service-worker.mjs']) !== 0) process.exit(1);
 
 const url = `http://${host === '127.0.0.1' ? 'localhost' : host}:${port}`;
 const server = spawn(
@@ -19,7 +21,6 @@ const server = spawn(
   {
     cwd: root,
     stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, WARM_CADENCE_SAMPLES: '1' },
   },
 );
 server.stdout.on('data', (chunk) => {
@@ -74,7 +75,7 @@ function refuseTakenPort(wanted) {
 
 function buildWhenChanged() {
   const mark = new URL('../.next/warm-cadence-build', import.meta.url);
-  const listed = spawnSync('git', ['ls-files', '-co', '--exclude-standard', 'src', '*.json', '*.config.*'], {
+  const listed = spawnSync('git', ['ls-files', '-co', '--exclude-standard', 'src', 'public', '*.json', '*.config.*'], {
     cwd: root,
   });
   const files =

@@ -86,6 +86,7 @@ export const ROOMS: Readonly<Record<string, Room>> = {
   server: room('bounded queue, limits, a thread for each job', ALL_CORE, ['joi', 'node:worker_threads']),
   workers: room('the planner on its own thread', ALL_CORE, ['comlink']),
   store: room('Dexie tables', [...ALL_CORE, 'demo'], ['dexie', 'date-fns', 'fast-deep-equal']),
+  offline: room('the app kept on a device', ['store'], ['serwist']),
   ui: room('small shared pieces', ALL_CORE, [
     'react',
     'react/jsx-runtime',
@@ -96,14 +97,19 @@ export const ROOMS: Readonly<Record<string, Room>> = {
     '@dnd-kit/utilities',
     '@headlessui/react',
     'lucide-react',
+    'echarts/charts',
+    'echarts/components',
     'echarts/core',
+    'echarts/renderers',
+    'next/link',
+    'next/navigation',
   ]),
   views: room(
     'what a person sees',
-    [...ALL_CORE, 'ui', 'store', 'workers'],
+    [...ALL_CORE, 'ui', 'store', 'workers', 'offline'],
     [
       'react',
-      'next/link',
+      'react-dom',
       'next/navigation',
       'next/dynamic',
       '@headlessui/react',
@@ -111,12 +117,11 @@ export const ROOMS: Readonly<Record<string, Room>> = {
       'dexie-react-hooks',
       'date-fns',
       'fast-deep-equal',
-      'echarts/charts',
-      'echarts/components',
       'echarts/core',
-      'echarts/renderers',
       'pdfmake/interfaces',
       'pdfmake/build/pdfmake',
+      'qrcode',
+      'jsqr',
     ],
   ),
   app: room(
@@ -137,6 +142,8 @@ export const ROOMS: Readonly<Record<string, Room>> = {
 /** The room that a file under src lies in. */
 export function roomOf(file: string): string {
   const [, first = '', second = ''] = file.split('/');
+  // What the framework looks for beside the routes is one with them.
+  if (second === '' && first.includes('.')) return 'app';
   return first === 'core' ? `core/${second}` : first;
 }
 

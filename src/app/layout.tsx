@@ -21,8 +21,16 @@ export default async function RootLayout({ children }: { readonly children: Reac
         <title>Warm Cadence</title>
       </head>
       <body>
-        <Shell samples={process.env['WARM_CADENCE_SAMPLES'] === '1'}>{children}</Shell>
+        <Shell samples={process.env['WARM_CADENCE_SAMPLES'] === '1'} planSeconds={planSeconds()}>
+          {children}
+        </Shell>
       </body>
     </html>
   );
+}
+
+/** What whoever serves the app allows for a plan; null where nothing sound is said. */
+function planSeconds(): number | null {
+  const told = Number(process.env['WARM_CADENCE_PLAN_SECONDS'] ?? '');
+  return told > 0 ? told : null;
 }

@@ -9,6 +9,7 @@ import type { KnownFood, StoredErrand } from '@/core/records/rest';
 import type { StoredMeal } from '@/core/records/setting';
 import type { OwnMeasure } from '@/core/units/measures';
 import { NewerStoreError } from './faults';
+import { PANTRY } from './name';
 
 export type { KnownFood, StoredErrand, StoredMeal };
 
@@ -66,7 +67,7 @@ export class Pantry extends Dexie {
   declare readonly photos: EntityTable<StoredPhoto, 'id'>;
   declare readonly foods: EntityTable<KnownFood, 'key'>;
 
-  constructor(name = 'warm-cadence') {
+  constructor(name = PANTRY) {
     super(name);
     for (const { version, stores, upgrade } of MIGRATIONS) {
       const shape = this.version(version).stores(stores);

@@ -2,7 +2,7 @@
 export function storeFault(error: unknown): string | null {
   const names = namesOf(error);
   const has = (...wanted: readonly string[]) => wanted.some((name) => names.has(name));
-  if (has('NewerStoreError')) return (error as Error).message;
+  if (has('NewerStoreError', 'NotLoadedError')) return (error as Error).message;
   if (has('QuotaExceededError')) {
     return 'That was not kept: the browser has no more room for this site. Save a backup, then free some space; what was kept before is still there.';
   }
@@ -36,6 +36,17 @@ export class NewerStoreError extends Error {
   constructor() {
     super(
       'What this browser keeps was written by a newer Warm Cadence. Load the page anew to get that version; nothing was changed.',
+    );
+  }
+}
+
+/** A part of the app that is fetched when it is wanted did not come. */
+export class NotLoadedError extends Error {
+  override readonly name = 'NotLoadedError';
+
+  constructor() {
+    super(
+      'That was not kept: what checks it could not be fetched from the server. Try again when there is a network; what was kept before is still there.',
     );
   }
 }

@@ -1,13 +1,16 @@
+import isEqual from 'fast-deep-equal';
 import { withRemembered } from '@/core/dish/said-foods';
 import { BACKUP_VERSION, type BackupFile } from '@/core/formats/backup-file';
 import { type MealFile, mealFile } from '@/core/formats/meal-file';
 import { type Answer, type Clash, clashesOf, type Held, incoming } from '@/core/formats/merge';
 import { withoutBefore } from '@/core/live/evening';
+import { isPlanOf } from '@/core/plan/plan-of';
 import type { SettingRow } from '@/core/records/rest';
 import { type Pantry, SETTINGS, type Setting } from './db';
 import { saidFoods } from './foods';
 import { openMeal, printOf } from './meals';
 import { photoAsText, photoOfText } from './photos';
+import { openSession } from './sessions';
 
 /** A stored meal as a file: its dishes as they are written, the plan that fits it if there is one, and its evenings. */
 export async function fileOfMeal(db: Pantry, id: string): Promise<MealFile | undefined> {
@@ -22,6 +25,20 @@ export async function fileOfMeal(db: Pantry, id: string): Promise<MealFile | und
       ...(log.length > 0 ? { log: log.map(withoutBefore) } : {}),
     });
   });
+}
+
+/**
+ * What another device needs to go on with a meal: the meal as it is written, and its evening where one is under way; else the plan that was made,
+ * so that both have the same hours.
+ */
+export async function fileToHandOver(db: Pantry, id: string): Promise<MealFile | undefined> {
+  const whole = await fileOfMeal(db, id);
+  if (!whole) return undefined;
+  const { plan, log, ...file } = whole;
+  const evening = await openSession(db, id);
+  const own = log?.find((each) => each.id === evening?.id);
+  if (own) return { ...file, log: [own] };
+  return plan ? { ...file, plan } : file;
 }
 
 async function held(db: Pantry): Promise<Held> {
@@ -45,7 +62,8 @@ export async function bringIn(
   answers: Readonly<Record<string, Answer>>,
   now: number,
 ): Promise<{ readonly id: string; readonly name: string }> {
-  return db.transaction('rw', [db.kitchens, db.dishes, db.meals, db.sessions, db.plans, db.foods], async () => {
+  const stores = [db.kitchens, db.dishes, db.meals, db.sessions, db.plans, db.foods, db.settings];
+  return db.transaction('rw', stores, async () => {
     const here = await held(db);
     const taken = new Set([...here.kitchens, ...here.dishes, ...here.meals].map(({ id }) => id));
     const fresh = (id: string) => {
@@ -60,8 +78,16 @@ export async function bringIn(
     await db.dishes.bulkPut(dishes.map((dish) => withRemembered(dish, said)));
     await db.meals.put(meal);
     await db.sessions.bulkPut([...evenings]);
+    await keepPlanOf(db, file, meal.id);
     return { id: meal.id, name: meal.name };
   });
+}
+
+/** The plan of a file goes with its meal where that stands here as the file has it: its hours are those that were printed, or agreed on, there. */
+async function keepPlanOf(db: Pantry, { plan, log: _, ...file }: MealFile, id: string): Promise<void> {
+  const opened = plan && (await openMeal(db, id));
+  if (!plan || !opened || !isEqual(mealFile(opened.written), file) || !isPlanOf(plan, opened.meal)) return;
+  await db.plans.put({ mealId: id, print: printOf(opened.meal), plan });
 }
 
 /** When all was last backed up is of this browser only. */
@@ -112,15 +138,4 @@ export async function restore(db: Pantry, file: BackupFile): Promise<void> {
 /** A choice that this Warm Cadence knows; others are left out. */
 function isSetting(row: SettingRow): row is Setting {
   return row.name !== OWN_SETTING && (SETTINGS as readonly string[]).includes(row.name);
-}
-
-/** Days without a backup after which a reminder stands on the first page. */
-export const REMIND_AFTER_DAYS = 14;
-
-/** Whether it is time for a backup: something was changed since the last one, and that is long ago or there was none. */
-export async function wantsBackup(db: Pantry, now: number): Promise<boolean> {
-  const last = (await db.settings.get('backed up'))?.value ?? 0;
-  const changed = await db.meals.filter(({ changedAt }) => changedAt > Number(last)).count();
-  const first = Number(last) || ((await db.marks.get('samples'))?.at ?? now);
-  return changed > 0 && now - first > REMIND_AFTER_DAYS * 86_400_000;
 }

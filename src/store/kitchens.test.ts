@@ -9,7 +9,8 @@ import {
   rememberKitchen,
   removeKitchen,
 } from './kitchens';
-import { changeKitchen, createMeal, loadSamples } from './meals';
+import { changeKitchen, createMeal } from './meals';
+import { loadSamples } from './samples';
 
 const TODAY = new Date(2026, 10, 25, 15, 0);
 let db: Pantry;

@@ -1,66 +1,19 @@
 import { addDays, format } from 'date-fns';
-import equal from 'fast-deep-equal';
-import { checkDish, type Refusal } from '@/core/dish/check';
+import type { Refusal } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
 import { withRemembered } from '@/core/dish/said-foods';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { asLearned, type Lessons, learnFrom, NOTHING_LEARNED, unlearned, unlearnedKitchen } from '@/core/log/lessons';
 import { asMadeAhead } from '@/core/meal/ahead';
-import { checkKitchen } from '@/core/meal/check';
 import type { Meal, MealSetting } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pin';
 import { tableInstant } from '@/core/plain/wall-clock';
 import type { Plan } from '@/core/plan/plan';
-import { dishShape } from '@/core/records/dish';
-import { kitchenShape } from '@/core/records/kitchen';
-import { check } from '@/core/records/refuse';
-import { settingShape } from '@/core/records/setting';
 import { applied, type Change } from '@/core/remedies/change';
-import { SAMPLE_MEALS, type SampleMeal } from '@/demo/meals';
 import type { Pantry, StoredMeal } from './db';
 import { saidFoods } from './foods';
 import { kitchenForNewMeal } from './kitchens';
-
-/**
- * Loads the sample meals once; a second call, or a second tab at the same time, changes nothing. `anew` loads them whatever was
- * before: the cook has asked for them.
- */
-export async function loadSamples(
-  db: Pantry,
-  today: Date,
-  { samples = SAMPLE_MEALS, anew = false }: { readonly samples?: readonly SampleMeal[]; readonly anew?: boolean } = {},
-): Promise<void> {
-  await db.transaction('rw', db.marks, db.kitchens, db.dishes, db.meals, async () => {
-    if (!anew && (await db.marks.get('samples'))) return;
-    await db.marks.put({ name: 'samples', at: today.getTime() });
-    // What is there already may have been changed: it stays as it is.
-    const kitchens = samples.map((sample) => sample.kitchen);
-    const dishes = samples.flatMap((sample) => [...sample.dishes]);
-    const [knownKitchens, knownDishes] = [await keysOf(db.kitchens), await keysOf(db.dishes)];
-    await db.kitchens.bulkAdd(kitchens.filter(({ id }) => !knownKitchens.has(id)));
-    await db.dishes.bulkAdd(dishes.filter(({ id }) => !knownDishes.has(id)));
-    await db.meals.bulkPut(
-      samples.map((sample) => ({
-        ...sample.setting,
-        day: format(addDays(today, sample.daysAhead), 'yyyy-MM-dd'),
-        kitchenId: sample.kitchen.id,
-        dishIds: sample.dishes.map((dish) => dish.id),
-        changedAt: today.getTime(),
-      })),
-    );
-  });
-}
-
-/** Whether a dish is one of the samples, as it came. */
-export function isSample(dish: Dish): boolean {
-  return SAMPLE_MEALS.some(({ dishes }) => dishes.some((sample) => sample.id === dish.id && equal(sample, dish)));
-}
-
-async function keysOf(table: {
-  toCollection(): { primaryKeys(): PromiseLike<string[]> };
-}): Promise<ReadonlySet<string>> {
-  return new Set(await table.toCollection().primaryKeys());
-}
+import { type Soundness, soundness } from './sound';
 
 /** A stored meal as it is written, and as it is cooked: with what evenings have taught, and what is made ahead on its day. */
 export interface OpenedMeal {
@@ -116,6 +69,16 @@ export async function changeMeal(
   change: MealChange | ((stored: StoredMeal) => MealChange),
   now: number,
 ): Promise<Refusal | null> {
+  return putMeal(await soundness(), db, id, change, now);
+}
+
+async function putMeal(
+  { faultOfSetting }: Soundness,
+  db: Pantry,
+  id: string,
+  change: MealChange | ((stored: StoredMeal) => MealChange),
+  now: number,
+): Promise<Refusal | null> {
   return db.transaction('rw', db.meals, async () => {
     const stored = await db.meals.get(id);
     if (!stored) return { where: 'meal', sentence: 'This meal is no longer there; go back to the meals.' };
@@ -124,10 +87,9 @@ export async function changeMeal(
       ...(typeof change === 'function' ? change(stored) : change),
       changedAt: now,
     };
-    const sound = check(settingShape, settingOf(changed));
-    if (!sound.ok) return { where: 'meal', sentence: sound.sentence };
-    await db.meals.put(changed);
-    return null;
+    const fault = faultOfSetting(settingOf(changed));
+    if (!fault) await db.meals.put(changed);
+    return fault;
   });
 }
 
@@ -137,31 +99,34 @@ export async function changeKitchen(
   id: string,
   change: (kitchen: Kitchen) => Kitchen,
 ): Promise<Refusal | null> {
+  const sound = await soundness();
   return db.transaction('rw', db.kitchens, async () => {
     const stored = await db.kitchens.get(id);
     if (!stored) return { where: 'kitchen', sentence: 'This kitchen is no longer there; go back to the meals.' };
-    return storeKitchen(db, change(stored));
+    return putKitchen(sound, db, change(stored));
   });
 }
 
 /** Stores a kitchen when it is sound; otherwise says why not and keeps what was there. */
 export async function storeKitchen(db: Pantry, kitchen: Kitchen): Promise<Refusal | null> {
-  const shaped = check(kitchenShape, kitchen);
-  if (!shaped.ok) return { where: 'kitchen', sentence: shaped.sentence };
-  const fault = checkKitchen(kitchen)[0];
-  if (fault) return fault;
-  await db.kitchens.put(unlearnedKitchen(kitchen));
-  return null;
+  return putKitchen(await soundness(), db, kitchen);
+}
+
+async function putKitchen({ faultOfKitchen }: Soundness, db: Pantry, kitchen: Kitchen): Promise<Refusal | null> {
+  const fault = faultOfKitchen(kitchen);
+  if (!fault) await db.kitchens.put(unlearnedKitchen(kitchen));
+  return fault;
 }
 
 /** Stores a dish when it is sound; otherwise says why not and keeps what was there. */
 export async function storeDish(db: Pantry, dish: Dish): Promise<Refusal | null> {
-  const shaped = check(dishShape, dish);
-  if (!shaped.ok) return { where: dish.name, sentence: shaped.sentence };
-  const fault = checkDish(dish)[0];
-  if (fault) return fault;
-  await db.dishes.put(unlearned(withRemembered(dish, await saidFoods(db))));
-  return null;
+  return putDish(await soundness(), db, dish);
+}
+
+async function putDish({ faultOfDish }: Soundness, db: Pantry, dish: Dish): Promise<Refusal | null> {
+  const fault = faultOfDish(dish);
+  if (!fault) await db.dishes.put(unlearned(withRemembered(dish, await saidFoods(db))));
+  return fault;
 }
 
 /** Puts a stored dish onto the menu of a meal, last. */
@@ -189,17 +154,18 @@ export async function carryOut(db: Pantry, mealId: string, change: Change, now: 
     const refusal = await stored;
     if (refusal) throw new Refused(refusal);
   };
+  const sound = await soundness();
   try {
     await db.transaction('rw', db.meals, db.kitchens, db.dishes, db.foods, async () => {
       const before = await loadWritten(db, mealId);
       if (!before)
         throw new Refused({ where: 'meal', sentence: 'This meal is no longer there; go back to the meals.' });
       const { hour, pace, sureness, pins, ahead, kitchen, dishes } = applied(before, change);
-      if (kitchen !== before.kitchen) await orRefuse(storeKitchen(db, kitchen));
-      for (const dish of dishes) if (!before.dishes.includes(dish)) await orRefuse(storeDish(db, dish));
+      if (kitchen !== before.kitchen) await orRefuse(putKitchen(sound, db, kitchen));
+      for (const dish of dishes) if (!before.dishes.includes(dish)) await orRefuse(putDish(sound, db, dish));
       const dishIds = dishes.map(({ id }) => id);
       const rest = { ...(sureness ? { sureness } : {}), ...(pins ? { pins } : {}), ...(ahead ? { ahead } : {}) };
-      await orRefuse(changeMeal(db, mealId, { hour, pace, dishIds, ...rest }, now));
+      await orRefuse(putMeal(sound, db, mealId, { hour, pace, dishIds, ...rest }, now));
     });
     return null;
   } catch (error) {

@@ -1,7 +1,7 @@
 import { format } from 'date-fns';
 import { atHour } from '@/core/live/as-it-is';
 import type { CarriedOn } from '@/core/live/carry-on';
-import { type Evening, remembering, restored } from '@/core/live/evening';
+import { type Evening, type HeldEvening, remembering, restored } from '@/core/live/evening';
 import { isToldAlready, type LiveEvent, type NewEvent } from '@/core/live/events';
 import { unlearnedKitchen } from '@/core/log/lessons';
 import type { Meal } from '@/core/meal/meal';
@@ -10,7 +10,7 @@ import type { Pantry } from './db';
 import { tableInstant } from './meals';
 
 /** The session of a meal that is not put away, if any. */
-export async function openSession(db: Pantry, mealId: string): Promise<Evening | undefined> {
+export async function openSession(db: Pantry, mealId: string): Promise<HeldEvening | undefined> {
   return (await db.sessions.where('mealId').equals(mealId).toArray()).find((session) => !session.over);
 }
 
@@ -48,7 +48,7 @@ export async function tell(
   id: string,
   said: NewEvent | readonly NewEvent[],
   now: number,
-): Promise<Evening | undefined> {
+): Promise<HeldEvening | undefined> {
   return db.transaction('rw', db.sessions, async () => {
     const session = await db.sessions.get(id);
     if (!session) return undefined;
@@ -77,7 +77,8 @@ export async function adoptPlan(
   return db.transaction('rw', db.sessions, async () => {
     const session = await db.sessions.get(id);
     if (!session || session.events.length !== eventCount) return false;
-    await db.sessions.put({ ...atHour(session, tableAt), plan, moved });
+    const { toldElsewhere: _, ...known } = session;
+    await db.sessions.put({ ...atHour(known, tableAt), plan, moved });
     return true;
   });
 }

@@ -4,14 +4,15 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
 import type { SaidFood } from '@/core/food/food';
 import { readBackup } from '@/core/formats/backup-file';
-import { readMealFile } from '@/core/formats/meal-file';
+import { mealFile, readMealFile } from '@/core/formats/meal-file';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { lastTakenBack, standingEvents } from '@/core/live/events';
 import { liveSteps } from '@/core/live/session';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
+import { wantsBackup } from './backed-up';
 import { Pantry } from './db';
-import { backup, bringIn, clashesWith, fileOfMeal, restore, wantsBackup } from './files';
+import { backup, bringIn, clashesWith, fileOfMeal, fileToHandOver, restore } from './files';
 import { sayFood } from './foods';
 import {
   addToMeal,
@@ -20,7 +21,6 @@ import {
   changeMeal,
   createMeal,
   loadMeal,
-  loadSamples,
   openMeal,
   printOf,
   setByHand,
@@ -28,6 +28,7 @@ import {
   storeKitchen,
   tableInstant,
 } from './meals';
+import { loadSamples } from './samples';
 import { adoptPlan, beginSession, endSession, openSession, tell, wasPutAway } from './sessions';
 
 const TODAY = new Date('2026-11-25T10:00:00');
@@ -261,6 +262,23 @@ describe('an evening', () => {
     expect(standingEvents((await openSession(db, meal.id))!.events)).toHaveLength(4);
   });
 
+  it('that was told more on another device knows so until it is planned anew', async () => {
+    const meal = mealOf([plainGrain()]);
+    await beginSession(db, meal, await planned(meal), 1);
+    const here = (await openSession(db, meal.id))!;
+    const { toldElsewhere: _, before: __, ...there } = (await tell(db, here.id, { kind: 'hour', minutes: 15 }, 10))!;
+    await db.sessions.put(here);
+    await bringIn(db, mealFile(meal, { log: [there] }), {}, 20);
+    const both = (await openSession(db, meal.id))!;
+    expect(both.events).toHaveLength(1);
+    expect(both.toldElsewhere).toBe(true);
+    const { plan, tableAt } = both;
+    expect(await adoptPlan(db, here.id, 1, { plan, tableAt: tableAt + 15 * 60_000, moved: '' })).toBe(true);
+    const after = (await openSession(db, meal.id))!;
+    expect(after).not.toHaveProperty('toldElsewhere');
+    expect(after.tableAt).toBe(tableAt + 15 * 60_000);
+  });
+
   it('is known as put away at its own hour, and not when the meal is set for another day', async () => {
     const meal = mealOf([plainGrain()]);
     await beginSession(db, meal, await planned(meal), 1);
@@ -438,6 +456,34 @@ describe('files', () => {
     await bringIn(other, read.value, {}, 4);
     expect(await loadMeal(other, 'boat')).toEqual((await loadMeal(db, 'boat'))!);
     expect(await other.sessions.count()).toBe(1);
+    // The same hours there: nothing is planned anew.
+    const there = (await loadMeal(other, 'boat'))!;
+    expect(await other.plans.get('boat')).toEqual({ mealId: 'boat', print: printOf(there), plan });
+  });
+
+  it('a meal that is handed over takes its evening along, else its plan; a plan that is of another meal is left', async () => {
+    const meal = (await loadMeal(db, 'boat'))!;
+    const plan = await planned(meal, 1);
+    await setByHand(db, meal, [], plan, 1);
+    const before = (await fileToHandOver(db, 'boat'))!;
+    expect(before.plan).toEqual(plan);
+    const other = new Pantry(`other ${count++}`);
+    const [first, ...rest] = plan.steps;
+    for (const wrong of [
+      { ...plan, hour: '19:59' },
+      { ...plan, steps: rest },
+      { ...plan, steps: [{ ...first!, key: 'nothing/here' }, ...rest] },
+    ]) {
+      await bringIn(other, { ...before, plan: wrong }, {}, 2);
+      expect(await other.plans.count()).toBe(0);
+    }
+    await bringIn(other, before, {}, 3);
+    expect((await other.plans.get('boat'))?.plan).toEqual(plan);
+    await beginSession(db, meal, plan, 4);
+    const during = (await fileToHandOver(db, 'boat'))!;
+    expect(during).not.toHaveProperty('plan');
+    expect(during.log).toHaveLength(1);
+    expect(await fileToHandOver(db, 'nowhere')).toBeUndefined();
   });
 
   it('where something differs nothing is overwritten, and both stand beside each other', async () => {

@@ -1,9 +1,12 @@
 'use client';
 
+import { useState } from 'react';
+
 interface DownloadProps {
   readonly name: string;
   readonly type?: string;
-  readonly text: () => string;
+  /** What is written; where that takes something that is fetched first, it comes later. */
+  readonly text: () => string | Promise<string>;
   readonly children: React.ReactNode;
 }
 
@@ -17,15 +20,32 @@ export function saveFile(name: string, blob: Blob): void {
   URL.revokeObjectURL(url);
 }
 
-/** Saves a text as a file. */
+/** Saves a text as a file. What writes it may be fetched first; where that does not come, it says so. */
 export function Download({ name, type = 'application/json', text, children }: DownloadProps) {
+  const [failed, setFailed] = useState(false);
+  const save = async () => {
+    try {
+      saveFile(name, new Blob([await text()], { type }));
+      setFailed(false);
+    } catch (error) {
+      console.error(error);
+      setFailed(true);
+    }
+  };
   return (
-    <button
-      type="button"
-      className="inline-flex min-h-10 items-center underline underline-offset-4"
-      onClick={() => saveFile(name, new Blob([text()], { type }))}
-    >
-      {children}
-    </button>
+    <>
+      <button
+        type="button"
+        className="inline-flex min-h-10 items-center underline underline-offset-4"
+        onClick={() => void save()}
+      >
+        {children}
+      </button>
+      {failed && (
+        <span role="alert" className="basis-full border-l-4 border-warn pl-3">
+          That file could not be made: what makes it did not come from the server. Try again when there is a network.
+        </span>
+      )}
+    </>
   );
 }

@@ -7,14 +7,20 @@ import { setSingleKeys, singleKeysAreOn, useSingleKeys } from './single-keys';
 
 export type KeyRow = readonly [keys: string, does: string];
 
+interface KeysSheetProps {
+  readonly rows: readonly KeyRow[];
+  /** Its button is as large as others there. */
+  readonly atTheStove?: boolean;
+}
+
 /** The sheet of keys that "?" opens. */
-export function KeysSheet({ rows }: { readonly rows: readonly KeyRow[] }) {
+export function KeysSheet({ rows, atTheStove = false }: KeysSheetProps) {
   const [open, setOpen] = useState(false);
   const single = useSingleKeys();
   useKey('?', () => setOpen(true));
   return (
     <>
-      <Button look="quiet" onClick={() => setOpen(true)} aria-label="Keys">
+      <Button look="quiet" className={atTheStove ? 'min-h-16' : ''} onClick={() => setOpen(true)} aria-label="Keys">
         <kbd className="rounded border border-line px-1.5 text-sm">?</kbd> keys
       </Button>
       <Dialog open={open} onClose={setOpen} className="relative z-20">

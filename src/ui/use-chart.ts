@@ -1,7 +1,7 @@
 'use client';
 
-import { type EChartsCoreOption, type EChartsType, init } from 'echarts/core';
-import { type RefObject, useEffect, useRef } from 'react';
+import type { EChartsCoreOption, EChartsType } from 'echarts/core';
+import { type RefObject, useEffect, useRef, useState } from 'react';
 import { toldAll } from '@/core/units/told';
 import { manner, toldHere } from './told/manner';
 
@@ -22,22 +22,30 @@ function toldFormatters(value: unknown): unknown {
   return Object.fromEntries(told);
 }
 
-/** A chart drawn into `node`, as large as it; options are set on `chart`. */
+/** A chart drawn into `node`, as large as it; options are set on `chart`, which is null until what draws is there. */
 export function useChart(): {
   readonly node: RefObject<HTMLDivElement | null>;
-  readonly chart: RefObject<EChartsType | null>;
+  readonly chart: EChartsType | null;
 } {
   const node = useRef<HTMLDivElement>(null);
-  const chart = useRef<EChartsType>(null);
+  const [chart, setChart] = useState<EChartsType | null>(null);
   useEffect(() => {
-    if (!node.current) return;
-    const drawn = init(node.current, null, { renderer: 'svg' });
-    chart.current = drawn;
-    const watch = new ResizeObserver(() => drawn.resize());
-    watch.observe(node.current);
+    let drawn: EChartsType | undefined;
+    let gone = false;
+    const watch = new ResizeObserver(() => drawn?.resize());
+    import('./drawing')
+      .then(({ init }) => {
+        if (gone || !node.current) return;
+        drawn = init(node.current, null, { renderer: 'svg' });
+        watch.observe(node.current);
+        setChart(drawn);
+      })
+      // Its label says what it would show.
+      .catch((error: unknown) => console.error(error));
     return () => {
+      gone = true;
       watch.disconnect();
-      drawn.dispose();
+      drawn?.dispose();
     };
   }, []);
   return { node, chart };

@@ -1,10 +1,21 @@
 import * as Comlink from 'comlink';
-import { mealFile } from '@/core/formats/meal-file';
 import { withPin } from '@/core/meal/pin';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import type { PlannerWorker, PlanRequest } from './planner.worker';
 import { Silence } from './silence';
+
+let most = Number.POSITIVE_INFINITY;
+
+/** No better plan is looked for longer than so many seconds: for slow machines, and for those who try many. A first plan takes what it takes. */
+export function lookAtMost(seconds: number): void {
+  most = seconds;
+}
+
+/** So many seconds, or as many as a plan may be looked for here. */
+export function atMost(seconds: number): number {
+  return Math.min(seconds, most);
+}
 
 /** Where the last plan was made: on the worker's thread, by the server, or in the page itself. */
 export type PlannerSeat = 'worker' | 'server' | 'page';
@@ -104,6 +115,7 @@ async function onServer({ meal, seconds, notBefore, held }: PlanRequest): Promis
   const options = new URLSearchParams({ seconds: String(given) });
   if (notBefore !== undefined) options.set('notBefore', String(Math.max(notBefore, EARLIEST)));
   try {
+    const { mealFile } = await import('@/core/formats/meal-file');
     const answer = await fetch(`/api/plan?${options}`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },

@@ -1,16 +1,10 @@
 'use client';
 
-import { BarChart } from 'echarts/charts';
-import { GridComponent, LegendComponent } from 'echarts/components';
-import { use } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
 import { useEffect } from 'react';
 import type { Balance } from '@/core/grain/balance';
 import { toldOption, useChart } from '@/ui/use-chart';
 import { useDress } from '@/views/shell/shell';
 import { sayVolume } from './say';
-
-use([BarChart, GridComponent, LegendComponent, SVGRenderer]);
 
 const PARTS = ['soak', 'given', 'pour', 'takes up', 'boils off', 'stays behind'] as const;
 type PartName = (typeof PARTS)[number];
@@ -65,7 +59,7 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
       'boils off': '#9C3F5E',
       'stays behind': '#6B6459',
     };
-    chart.current?.setOption(
+    chart?.setOption(
       toldOption({
         animation: false,
         textStyle: { fontFamily: style.fontFamily },
@@ -114,7 +108,7 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
       }),
       true,
     );
-  }, [print, dress]);
+  }, [print, dress, chart]);
   const told = PARTS.filter((name) => Math.max(...values[name]) > 0.002)
     .map((name) => `${SAYS[name]} ${sayVolume(Math.max(...values[name]))}`)
     .join(', ');

@@ -1,15 +1,9 @@
 'use client';
 
-import { LineChart } from 'echarts/charts';
-import { GridComponent, MarkLineComponent } from 'echarts/components';
-import { use } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
 import { useEffect } from 'react';
 import type { Range } from '@/core/heat/boil';
 import { toldOption, useChart } from '@/ui/use-chart';
 import { useDress } from '@/views/shell/shell';
-
-use([LineChart, GridComponent, MarkLineComponent, SVGRenderer]);
 
 interface BandCurveProps {
   readonly label: string;
@@ -42,7 +36,7 @@ export function BandCurve({ label, minutes, every, most, interval, unit, valueAt
       axisLabel: { color: colour('--faint'), fontSize: 13 },
     };
     const bare = { type: 'line', symbol: 'none', smooth: true, silent: true } as const;
-    chart.current?.setOption(
+    chart?.setOption(
       toldOption({
         animation: false,
         textStyle: { fontFamily: style.fontFamily },
@@ -96,6 +90,6 @@ export function BandCurve({ label, minutes, every, most, interval, unit, valueAt
       }),
       true,
     );
-  }, [valueAt, minutes, every, most, interval, unit, mark, dress]);
+  }, [valueAt, minutes, every, most, interval, unit, mark, dress, chart]);
   return <div ref={node} role="img" aria-label={label} className="h-64 w-full max-w-2xl overflow-hidden" />;
 }

@@ -1,7 +1,6 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
-import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { createContext, useContext, useState } from 'react';
 import type { Dish, DishGrain } from '@/core/dish/dish';
@@ -12,6 +11,7 @@ import { scaledFor } from '@/core/meal/scaled';
 import { pantry } from '@/store/db';
 import { loadWritten, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { Link } from '@/ui/link';
 
 /** The dish whose numbers lie on the bench. */
 export interface DishAtHand {

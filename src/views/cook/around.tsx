@@ -132,14 +132,14 @@ export function TopLine(line: TopLineProps) {
       <span className="ml-auto flex shrink-0 items-center gap-2 sm:gap-3">
         <Button
           look="quiet"
-          className="hidden min-h-16 text-lg sm:block short:hidden"
+          className="hidden min-h-16 min-w-16 text-lg sm:block short:hidden"
           aria-pressed={far}
           onClick={onFar}
         >
           {far ? 'near' : 'far'}
         </Button>
         <span className="hidden xl:block">
-          <KeysSheet rows={KEYS} />
+          <KeysSheet rows={KEYS} atTheStove />
         </span>
         <Button className="min-h-16 px-4 text-lg sm:px-5" onClick={onPanel}>
           evening

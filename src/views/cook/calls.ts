@@ -81,8 +81,24 @@ export function canSpeak(): boolean {
   return typeof speechSynthesis !== 'undefined' && speechSynthesis.getVoices().length > 0;
 }
 
+/** A browser fetches its voices when it is first asked for them; what was to be said longer ago than this, in milliseconds, is not said any more. */
+const VOICES_COME_WITHIN = 5000;
+
+/** Says a call; where the voices are still on their way, when they have come. */
 export function speak(words: string): void {
-  if (!canSpeak()) return;
+  if (typeof speechSynthesis === 'undefined') return;
+  if (canSpeak()) {
+    say(words);
+    return;
+  }
+  const until = Date.now() + VOICES_COME_WITHIN;
+  const come = () => {
+    if (Date.now() < until && canSpeak()) say(words);
+  };
+  speechSynthesis.addEventListener?.('voiceschanged', come, { once: true });
+}
+
+function say(words: string): void {
   const line = new SpeechSynthesisUtterance(toldHere(words));
   line.lang = 'en';
   speechSynthesis.speak(line);

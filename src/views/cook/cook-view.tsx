@@ -23,11 +23,11 @@ import { FarBoard } from './far-board';
 import { Ways } from './live-remedies';
 import { HasItStood, TooSoon } from './now';
 import { type Asked, AskProvider, isStart } from './pieces';
-import { Calls, Faults, Follows } from './said';
+import { Calls, ClockWords, Faults, Follows } from './said';
 import { Trouble } from './trouble';
 import { useCues } from './use-cues';
 import { type SessionAtHand, useSession } from './use-session';
-import { useClockWentBack, useCoveredPage, useFollowing } from './use-stove';
+import { useCoveredPage, useDeviceClock, useFollowing } from './use-stove';
 import { useStoveKeys } from './use-stove-keys';
 import { useListening, useVoice } from './use-voice';
 import { useWho } from './use-who';
@@ -77,7 +77,7 @@ function AtTheStove({ session, told }: { readonly session: Evening; readonly tol
   const acts = told.leads || who !== null;
   useCues({ cues, now, leads: acts, quiet });
   useFollowing(session, told, second, follow && told.leads);
-  const wentBack = useClockWentBack(now, told.leads, told.clockSet);
+  const clock = useDeviceClock(now, told.leads, told.clockSet);
   useStoveKeys({ stove, cues, told, acts, panel: panel || asked !== null, onPanel: () => setPanel(true) });
   const listening = useListening();
   const hears = useLiveQuery(() => pantry().settings.get('voice'))?.value === 'on' && listening !== null && acts;
@@ -145,11 +145,7 @@ function AtTheStove({ session, told }: { readonly session: Evening; readonly tol
             {heard}
           </p>
         )}
-        {wentBack !== null && (
-          <p role="status" className="bg-soft px-5 py-2 text-lg sm:px-8">
-            The clock of this device was put back by {wentBack} min; times follow it, and nothing told is lost.
-          </p>
-        )}
+        <ClockWords session={session} clock={clock} leads={told.leads} />
         {stove.finished ? (
           <Finished session={session} now={now} told={told} />
         ) : far ? (

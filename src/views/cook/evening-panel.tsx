@@ -2,7 +2,6 @@
 
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { format } from 'date-fns';
-import Link from 'next/link';
 import { useState } from 'react';
 import type { Evening } from '@/core/live/evening';
 import { type LiveEvent, standingEvents, takenBack } from '@/core/live/events';
@@ -14,8 +13,10 @@ import { printThing } from '@/core/units/thing';
 import { pantry } from '@/store/db';
 import { keepPhoto } from '@/store/photos';
 import { Button } from '@/ui/button';
+import { Link } from '@/ui/link';
 import { shrunk } from '@/ui/shrunk';
 import { TickBox } from '@/ui/tick-box';
+import { HandOver } from '@/views/files/hand-over';
 import { ring, speak, wakeSound } from './calls';
 import type { Telling } from './use-session';
 
@@ -68,7 +69,7 @@ export function EveningPanel(panel: PanelProps) {
               back
             </Button>
           </div>
-          <fieldset disabled={!leads}>
+          <fieldset disabled={!leads} className="min-w-0">
             <Row title="The guests are late">
               {LATER.map((minutes) => (
                 <Button key={minutes} big onClick={act(() => told.later(minutes))}>
@@ -118,6 +119,9 @@ export function EveningPanel(panel: PanelProps) {
               ))}
             </Row>
             <Note told={told} />
+            <Row title="Go on with it on another device">
+              <HandOver mealId={session.mealId} className="min-h-16 text-lg" />
+            </Row>
             <Row title="Calls">
               <TickBox big value={quiet} onChange={(value) => put('quiet', value)}>
                 Quiet: no sound, no voice

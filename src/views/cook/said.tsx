@@ -1,8 +1,11 @@
 'use client';
 
 import type { Cue } from '@/core/live/cues';
+import type { Evening } from '@/core/live/evening';
+import { clockAt, furtherEast, sayClockChange } from '@/core/plain/wall-clock';
 import { Button } from '@/ui/button';
 import type { SessionAtHand } from './use-session';
+import type { ClockSeen } from './use-stove';
 
 /** Calls in words, danger largest; where the browser cannot speak they stand alone for the voice. */
 export function Calls({ cues }: { readonly cues: readonly Cue[] }) {
@@ -76,9 +79,54 @@ export function Faults({ told }: { readonly told: SessionAtHand }) {
 /** Another window leads. */
 export function Follows({ onTakeOver }: { readonly onTakeOver: () => void }) {
   return (
-    <p role="status" className="flex flex-wrap items-center gap-4 bg-soft px-5 py-2 text-lg sm:px-8">
+    <p role="status" className="flex flex-wrap items-center gap-4 border-b border-line px-5 py-2 text-lg sm:px-8">
       Another window leads this evening; this one follows.
       <Button onClick={onTakeOver}>take over here</Button>
     </p>
+  );
+}
+
+/** What is said about the clock of this device: that it leapt, that it stands in another time zone, that this night changes it. */
+export function ClockWords({
+  session,
+  clock: { leap, slept, putForward },
+  leads,
+}: {
+  readonly session: Evening;
+  readonly clock: ClockSeen;
+  readonly leads: boolean;
+}) {
+  const { plan, meal, tableAt, firstTable } = session;
+  const east = furtherEast(meal, firstTable ?? tableAt);
+  const change = sayClockChange(plan, Math.min(0, ...plan.steps.map(({ start }) => start)), 0);
+  const minutes = leap ? Math.max(1, Math.round(Math.abs(leap.by) / 60_000)) : 0;
+  return (
+    <>
+      {leap?.way === 'back' && (
+        <p role="status" className="bg-soft px-5 py-2 text-lg sm:px-8">
+          The clock of this device was put back by {minutes} min; times follow it, and nothing told is lost.
+        </p>
+      )}
+      {leap?.way === 'on' && leads && (
+        <div role="status" className="flex flex-wrap items-center gap-3 border-b border-line px-5 py-2 text-lg sm:px-8">
+          <p className="max-w-prose">
+            The clock of this device leapt on by {minutes} min. Time goes by it until you say that it was put forward.
+          </p>
+          <Button className="min-h-16 text-lg" onClick={slept}>
+            the device slept
+          </Button>
+          <Button className="min-h-16 text-lg" onClick={putForward}>
+            its clock was put forward
+          </Button>
+        </div>
+      )}
+      {east !== 0 && (
+        <p role="status" className="px-5 py-1 text-lg text-faint sm:px-8">
+          This evening was begun in another time zone: the table of {meal.hour} there is at {clockAt(meal, east)} by
+          this device.
+        </p>
+      )}
+      {change && <p className="px-5 py-1 text-lg text-faint sm:px-8">{change}</p>}
+    </>
   );
 }

@@ -4,7 +4,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Dish } from '@/core/dish/dish';
 import { type CarriedOn, carryOn, carryOnByClock, type RestRequest } from '@/core/live/carry-on';
-import type { Evening } from '@/core/live/evening';
+import type { Evening, HeldEvening } from '@/core/live/evening';
 import { changesThePlan, type Look, lastTakenBack, type MeasuredDoes, type NewEvent } from '@/core/live/events';
 import type { LiveRemedy } from '@/core/live/live-remedies';
 import { untilAfter, WATER_MINUTES, waterReminder } from '@/core/live/looks';
@@ -131,8 +131,7 @@ export function useSession(mealId: string): SessionAtHand {
   const [unplanned, setUnplanned] = useState(false);
   const [thinking, setThinking] = useState(false);
   const { leads, follows, takeOver } = useLead(session?.id);
-  const latest = useRef<Evening | null | undefined>(undefined);
-  latest.current = session;
+  const { latest, write, written } = useAsTold(session);
 
   /** Answers whose plan is under way: the clock does not plan the same over them. */
   const underWay = useRef(0);
@@ -158,7 +157,7 @@ export function useSession(mealId: string): SessionAtHand {
       const at = Date.now();
       let told: Evening | undefined;
       try {
-        told = await tell(pantry(), current.id, said, at);
+        told = await write(tell(pantry(), current.id, said, at));
         setUnkept(null);
       } catch (error) {
         // What was told stays in sight, to be told again.
@@ -178,7 +177,7 @@ export function useSession(mealId: string): SessionAtHand {
       setReplannedIn(Math.round(performance.now() - begun));
       return true;
     },
-    [replanOrSay],
+    [latest, replanOrSay, write],
   );
   const say = useCallback(
     async (said: readonly NewEvent[], words: string) => {
@@ -190,7 +189,7 @@ export function useSession(mealId: string): SessionAtHand {
 
   useCatchUp(leads, underWay, latest, replanOrSay);
 
-  const telling = useMemo(() => tellings(say, () => latest.current), [say]);
+  const telling = useMemo(() => tellings(say, latest, written), [latest, say, written]);
   // A stove may lose its network: what plans anew is fetched while there is one.
   useEffect(() => {
     void warmPlanner();
@@ -250,15 +249,15 @@ export function useSession(mealId: string): SessionAtHand {
 function useCatchUp(
   leads: boolean,
   underWay: RefObject<number>,
-  latest: RefObject<Evening | null | undefined>,
-  replanOrSay: (current: Evening, at: number, words: null) => Promise<void>,
+  latest: RefObject<HeldEvening | null | undefined>,
+  replanOrSay: (current: HeldEvening, at: number, words: null) => Promise<void>,
 ): void {
   useEffect(() => {
     if (!leads) return;
     const catchUp = () => {
       const current = latest.current;
       const at = Date.now();
-      if (!current || underWay.current > 0 || !isOutOfDate(current, at)) return;
+      if (!current || underWay.current > 0 || !(current.toldElsewhere || isOutOfDate(current, at))) return;
       if (!liveSteps(current, at).every((live) => live.status === 'done')) void replanOrSay(current, at, null);
     };
     // Once at the beginning too: what was done before is settled by then.
@@ -271,10 +270,30 @@ function useCatchUp(
   }, [leads, underWay, latest, replanOrSay]);
 }
 
+/** The evening with all that this window has told: a press right after another means that other, though what is stored is not on the screen yet. */
+function useAsTold(session: HeldEvening | null | undefined) {
+  const latest = useRef<HeldEvening | null | undefined>(undefined);
+  const told = useRef<HeldEvening | undefined>(undefined);
+  const written = useRef<Promise<unknown>>(Promise.resolve());
+  const isBehind =
+    session?.id === told.current?.id && (session?.events.length ?? 0) < (told.current?.events.length ?? 0);
+  if (!isBehind) told.current = undefined;
+  latest.current = told.current ?? session;
+  const write = useCallback(async (writing: Promise<HeldEvening | undefined>) => {
+    written.current = writing.catch(() => {});
+    const evening = await writing;
+    if (evening) latest.current = told.current = evening;
+    return evening;
+  }, []);
+  return { latest, write, written };
+}
+
 function tellings(
   sayAll: (said: readonly NewEvent[], words: string) => Promise<boolean>,
-  current: () => Evening | null | undefined,
+  latest: RefObject<Evening | null | undefined>,
+  written: RefObject<Promise<unknown>>,
 ): Telling {
+  const current = () => latest.current;
   const say = (said: NewEvent, words: string) => void sayAll([said], words);
   const named = ({ step }: LiveStep) => `${step.dishName}: ${step.name}`;
   const takeBack = (id: string) => say({ kind: 'undo', of: id }, 'Taken back');
@@ -339,17 +358,20 @@ function tellings(
     take: ({ does, says }) => void sayAll(does, capital(says)),
     drop: (dish, name) => say({ kind: 'dropped', dish }, `${name} is left out tonight`),
     note: (text, photo) => sayAll([{ kind: 'note', text, ...(photo ? { photo } : {}) }], 'Noted'),
-    undo: () => {
+    undo: async () => {
+      await written.current;
       const session = current();
       const last = session ? lastStanding(session) : undefined;
       if (last) takeBack(last.id);
     },
-    redo: () => {
+    redo: async () => {
+      await written.current;
       const session = current();
       const last = session ? lastTakenBack(session.events) : undefined;
       if (last) say({ kind: 'undo', of: last.id }, 'Told again');
     },
-    clockSet: (by) => say({ kind: 'clock-set', by }, 'The clock of this device was set back'),
+    clockSet: (by) =>
+      say({ kind: 'clock-set', by }, `The clock of this device was ${by < 0 ? 'set back' : 'put forward'}`),
     takeBack,
   };
 }

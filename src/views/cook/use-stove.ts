@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
+import { type ClockLeap, type DeviceClock, leapBetween } from '@/core/live/device-clock';
 import type { Evening } from '@/core/live/evening';
 import { followAlong } from '@/core/live/follow';
 import { liveSteps } from '@/core/live/session';
@@ -38,29 +39,41 @@ export function useFollowing(session: Evening, told: SessionAtHand, second: numb
   }, [session, told, second, on]);
 }
 
-/** A step back of the clock that is no mere tuning. */
-const WENT_BACK = 30_000;
+/** What became of the device's clock while the view was open, and how the cook answers. */
+export interface ClockSeen {
+  readonly leap: ClockLeap | null;
+  /** The clock is right as it is: time went by. */
+  readonly slept: () => void;
+  /** The clock was put forward: the evening follows it, and pots go on where they were. */
+  readonly putForward: () => void;
+}
 
 /**
- * Minutes by which the device's clock was put back while the view was open; null when it was not. The window that leads tells it to the
- * evening, so that pots go on where they were.
+ * Watches the device's clock. Where it was put back, the window that leads tells it to the evening at once, so that pots go on where they were;
+ * where it leapt on, only the cook knows whether the device slept.
  */
-export function useClockWentBack(now: number | null, leads: boolean, onSet: (by: number) => void): number | null {
-  const latest = useRef({ wall: 0, running: 0 });
-  const [back, setBack] = useState<number | null>(null);
+export function useDeviceClock(now: number | null, leads: boolean, onSet: (by: number) => void): ClockSeen {
+  const latest = useRef<DeviceClock | null>(null);
+  const [leap, setLeap] = useState<ClockLeap | null>(null);
   const tell = useEffectEvent((by: number) => {
     if (leads) onSet(by);
   });
   useEffect(() => {
     if (now === null) return;
-    const { wall, running } = latest.current;
+    const before = latest.current;
     // Both are read at once: `now` may be older than this by as long as the machine was busy, or slept.
     latest.current = { wall: Date.now(), running: performance.now() };
-    // What the clock shows, less what it should show by the time that really went by.
-    const by = latest.current.wall - wall - (latest.current.running - running);
-    if (wall === 0 || by > -WENT_BACK) return;
-    setBack(Math.max(1, Math.round(-by / 60_000)));
-    tell(Math.round(by));
+    const seen = before && leapBetween(before, latest.current);
+    if (!seen) return;
+    setLeap(seen);
+    if (seen.way === 'back') tell(seen.by);
   }, [now]);
-  return back;
+  return {
+    leap,
+    slept: () => setLeap(null),
+    putForward: () => {
+      if (leap) onSet(leap.by);
+      setLeap(null);
+    },
+  };
 }

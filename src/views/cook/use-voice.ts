@@ -11,7 +11,7 @@ interface Recognition {
   processLocally?: boolean;
   onresult:
     | ((event: {
-        readonly results: ArrayLike<ArrayLike<{ readonly transcript: string }>>;
+        readonly results: ArrayLike<ArrayLike<SpeechRecognitionAlternative>>;
         readonly resultIndex: number;
       }) => void)
     | null;

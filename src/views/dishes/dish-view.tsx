@@ -1,7 +1,6 @@
 'use client';
 
 import { useLiveQuery } from 'dexie-react-hooks';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { askedAbout } from '@/core/dish/diet';
@@ -14,6 +13,7 @@ import { pantry } from '@/store/db';
 import { sayFood } from '@/store/foods';
 import { addToMeal, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { Link } from '@/ui/link';
 import { useTitle } from '@/ui/title';
 import { DishEditor } from './dish-editor';
 import { Holds } from './holds';

@@ -3,15 +3,15 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { ChevronDown } from 'lucide-react';
-import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { ALLERGENS, DIETS, type Diet } from '@/core/dish/diet';
+import type { Dish } from '@/core/dish/dish';
 import { type Card, cardOf, search, type Wish } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
 import { pantry } from '@/store/db';
-import { isSample } from '@/store/meals';
 import { printSpan } from '@/ui/clock';
 import { Field } from '@/ui/field';
+import { Link } from '@/ui/link';
 import { useTitle } from '@/ui/title';
 
 const TIMES: readonly (readonly [string, number | undefined])[] = [
@@ -45,6 +45,11 @@ export function DishesView() {
   useTitle('Dishes');
   const own = useLiveQuery(() => pantry().dishes.toArray(), []);
   const cards = useMemo(() => (own ? withShelf(own).map(cardOf) : []), [own]);
+  const [isSample, setIsSample] = useState<((dish: Dish) => boolean) | null>(null);
+  useEffect(() => {
+    // Until it is known which came as samples, or where that cannot be fetched, no dish is called the cook's own.
+    import('@/store/samples').then((samples) => setIsSample(() => samples.isSample)).catch(() => undefined);
+  }, []);
   const [words, setWords] = useState('');
   const [time, setTime] = useState(0);
   const [hands, setHands] = useState(0);
@@ -60,7 +65,7 @@ export function DishesView() {
     ...wished('diet', SUITS[suits]![1]),
     ...wished('free', FREE[free]![1]),
   });
-  const mine = new Set(own.filter((dish) => !isSample(dish)).map((dish) => dish.id));
+  const mine = new Set(own.filter((dish) => isSample && !isSample(dish)).map((dish) => dish.id));
   return (
     <>
       <div className="mt-2 flex flex-wrap items-center justify-between gap-3">

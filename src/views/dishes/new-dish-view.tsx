@@ -1,11 +1,11 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { beginDraft } from '@/core/dish/draft-dish';
 import type { Family } from '@/core/dish/technique';
 import { TECHNIQUES } from '@/core/dish/techniques/all';
+import { Link } from '@/ui/link';
 import { useTitle } from '@/ui/title';
 import { DishEditor } from './dish-editor';
 

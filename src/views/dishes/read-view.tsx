@@ -1,12 +1,13 @@
 'use client';
 
 import { useRouter, useSearchParams } from 'next/navigation';
-import { useEffect, useId, useState } from 'react';
-import { isDishFile, readDishFile } from '@/core/formats/dish-file';
+import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import type { readDishFile } from '@/core/formats/dish-file';
 import { changedFrom, NO_PAST, type Past, takenBack } from '@/core/plain/undo-stack';
 import { dishesApart } from '@/core/recipe/apart';
 import { dishFrom } from '@/core/recipe/dish-from';
 import type { RecipeReading } from '@/core/recipe/reading';
+import { sharedWords } from '@/core/recipe/shared';
 import type { Unit } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { addToMeal, storeDish } from '@/store/meals';
@@ -49,7 +50,8 @@ const NOTHING_READ: ReadDraft = { text: '', reading: null };
 export function ReadView() {
   useTitle('Read a recipe');
   const router = useRouter();
-  const mealId = useSearchParams().get('meal');
+  const asked = useSearchParams();
+  const mealId = asked.get('meal');
   const [fault, setFault] = useState<string | null>(null);
   const kept = useKeptDraft<ReadDraft>('recipe', NOTHING_READ);
   const { text } = kept.value;
@@ -83,8 +85,13 @@ export function ReadView() {
       return;
     }
     const words = await file.text();
-    if (isDishFile(words)) {
-      await openOwn(words);
+    const formats = await import('@/core/formats/dish-file').catch(() => null);
+    if (!formats) {
+      setFault('Recipe: what reads files could not be fetched. Try again when there is a network.');
+      return;
+    }
+    if (formats.isDishFile(words)) {
+      await openOwn(formats.readDishFile(words));
       return;
     }
     // A field that holds a megabyte makes the page slow; so long is no recipe that somebody would mend by hand.
@@ -92,8 +99,7 @@ export function ReadView() {
     await read(words);
   };
   /** A dish file of our own needs no guessing. One that is here already is not overwritten: it comes in beside it. */
-  const openOwn = async (words: string) => {
-    const result = readDishFile(words);
+  const openOwn = async (result: ReturnType<typeof readDishFile>) => {
     if (!result.ok) {
       setFault(result.sentence);
       return;
@@ -103,6 +109,11 @@ export function ReadView() {
     const refusal = await storeDish(pantry(), dish);
     if (refusal) setFault(refusal.sentence);
     else router.push(`/dishes/${encodeURIComponent(dish.id)}`);
+  };
+  const takeShared = (words: string) => {
+    setPast(NO_PAST);
+    setReading(() => null);
+    setText(words);
   };
   const undo = () => {
     const back = reading && takenBack(past, reading);
@@ -137,6 +148,7 @@ export function ReadView() {
           )}
         </span>
       </div>
+      <SharedRecipe shared={asked} isFree={text.trim() === '' && reading === null} onTake={takeShared} />
       {fault && (
         <p role="alert" className="mt-3 border-l-4 border-warn pl-3 text-lg">
           {fault} Nothing was stored.
@@ -168,6 +180,60 @@ export function ReadView() {
       )}
     </>
   );
+}
+
+/** What another app shared: it goes into the field, where nothing of the cook's own is; else it is asked for. */
+function SharedRecipe({ shared, isFree, onTake }: SharedRecipeProps) {
+  const router = useRouter();
+  const told = useMemo(
+    () => sharedWords({ title: shared.get('title'), text: shared.get('text'), url: shared.get('url') }),
+    [shared],
+  );
+  // What is taken or left is not offered again when the page is loaded anew.
+  const settle = () => router.replace('/dishes/read');
+  const take = (words: string) => {
+    onTake(words);
+    settle();
+  };
+  const latest = useRef(take);
+  latest.current = take;
+  const words = told && 'words' in told ? told.words : null;
+  useEffect(() => {
+    if (words !== null && isFree) latest.current(words);
+  }, [words, isFree]);
+  if (!told) return null;
+  if ('only' in told) {
+    return (
+      <p role="status" className="mt-3 border-l-4 border-ember pl-3">
+        Only an address was shared: {told.only}. A page elsewhere cannot be fetched from here: open it, mark the words
+        of the recipe, and share or paste those.
+      </p>
+    );
+  }
+  if (isFree) return null;
+  return (
+    <div role="status" className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-ember pl-3">
+      <p className="max-w-prose">
+        A recipe was shared (“{beginningOf(told.words)}”), and another one is under way here.
+      </p>
+      <Button onClick={() => take(told.words)}>Take the shared one</Button>
+      <Button look="quiet" onClick={settle}>
+        Keep this one
+      </Button>
+    </div>
+  );
+}
+
+const LETTERS_SHOWN = 60;
+const beginningOf = (words: string) =>
+  words.length > LETTERS_SHOWN ? `${words.slice(0, LETTERS_SHOWN).trim()}…` : words;
+
+interface SharedRecipeProps {
+  /** The fields of the address. */
+  readonly shared: Pick<URLSearchParams, 'get'>;
+  /** Nothing is under way that it would take the place of. */
+  readonly isFree: boolean;
+  readonly onTake: (words: string) => void;
 }
 
 interface PasteProps {

@@ -32,10 +32,15 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
   useEffect(() => {
     if (open.current === 0) latest.current = dish;
   }, [dish]);
-  const store = (next: Dish, history: (past: readonly Dish[]) => readonly Dish[]) => {
-    const result = changed(next);
+  const store = (wanted: Dish, history: (past: readonly Dish[]) => readonly Dish[]) => {
+    const result = changed(wanted);
+    // What one change could not do is told above every view; the next is made all the same.
+    const next = (work: () => void | Promise<void>) => {
+      waiting.current = waiting.current.catch(() => undefined).then(work);
+    };
     if (!result.ok) {
-      setFault(result.refusal.sentence);
+      // After the changes before it, which take away what is said of others.
+      next(() => setFault(result.refusal.sentence));
       return;
     }
     const before = latest.current;
@@ -51,8 +56,7 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
         open.current--;
       }
     };
-    // What one change could not do is told above every view; the next is made all the same.
-    waiting.current = waiting.current.catch(() => undefined).then(keep);
+    next(keep);
   };
   const change = (to: (now: Dish) => Dish) => {
     const before = latest.current;

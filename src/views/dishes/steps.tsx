@@ -4,10 +4,11 @@ import { useRouter } from 'next/navigation';
 import { cautionsAt } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
 import { copyOf } from '@/core/dish/edit-steps';
-import { dishFile, recipeJsonLd } from '@/core/formats/dish-file';
 import { pantry } from '@/store/db';
 import { storeDish } from '@/store/meals';
 import { Download } from '@/ui/download';
+
+const formats = () => import('@/core/formats/dish-file');
 
 /** A copy to be changed without touching the first. */
 function CopyIt({ dish }: { readonly dish: Dish }) {
@@ -33,11 +34,17 @@ export function Steps({ dish }: { readonly dish: Dish }) {
     <section aria-label="The steps">
       <h2 className="text-2xl">The steps</h2>
       <p className="flex flex-wrap gap-x-5">
-        <Download name={`${dish.id}.dish.json`} text={() => JSON.stringify(dishFile(dish), null, 2)}>
+        <Download
+          name={`${dish.id}.dish.json`}
+          text={async () => JSON.stringify((await formats()).dishFile(dish), null, 2)}
+        >
           save as a dish file
         </Download>
         <CopyIt dish={dish} />
-        <Download name={`${dish.id}.jsonld`} text={() => JSON.stringify(recipeJsonLd(dish), null, 2)}>
+        <Download
+          name={`${dish.id}.jsonld`}
+          text={async () => JSON.stringify((await formats()).recipeJsonLd(dish), null, 2)}
+        >
           save as recipe data
         </Download>
       </p>

@@ -1,17 +1,11 @@
 'use client';
 
 import { format } from 'date-fns';
-import { BarChart, LineChart } from 'echarts/charts';
-import { GridComponent, LegendComponent } from 'echarts/components';
-import { use } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
 import type { Evening } from '@/core/live/evening';
 import type { LookBack } from '@/core/log/look-back';
 import type { StepRecord } from '@/core/log/records';
 import { settling } from '@/core/log/settling';
 import { axis, Chart } from '@/views/shell/chart';
-
-use([BarChart, LineChart, GridComponent, LegendComponent, SVGRenderer]);
 
 /** Minutes of each step, planned beside real. */
 export function PlannedAndReal({ records }: { readonly records: readonly StepRecord[] }) {

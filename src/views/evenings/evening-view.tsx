@@ -2,7 +2,6 @@
 
 import { addDays, format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { firstTableAt } from '@/core/live/as-it-is';
@@ -16,6 +15,7 @@ import { cookAgain, tell } from '@/store/sessions';
 import { Button } from '@/ui/button';
 import { printSpan } from '@/ui/clock';
 import { Field } from '@/ui/field';
+import { Link } from '@/ui/link';
 import { Pills } from '@/ui/pills';
 import { useTitle } from '@/ui/title';
 import { DriftChart, PlannedAndReal, SettlingChart } from './charts';

@@ -2,7 +2,6 @@
 
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
-import Link from 'next/link';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Evening } from '@/core/live/evening';
 import { type Lesson, learnFrom } from '@/core/log/lessons';
@@ -11,6 +10,7 @@ import { isPartOf, readJoined } from '@/core/meal/keys';
 import { nameOfUnit } from '@/core/plan/read';
 import { pantry } from '@/store/db';
 import { useNow } from '@/ui/clock';
+import { Link } from '@/ui/link';
 import { TickBox } from '@/ui/tick-box';
 import { useTitle } from '@/ui/title';
 

@@ -1,42 +1,66 @@
 'use client';
 
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import isEqual from 'fast-deep-equal';
-import { useEffect, useRef, useState } from 'react';
-import { openAny } from '@/core/formats/any-file';
+import dynamic from 'next/dynamic';
+import { useRouter } from 'next/navigation';
+import { type RefObject, useEffect, useRef, useState } from 'react';
 import type { BackupFile } from '@/core/formats/backup-file';
 import type { MealFile } from '@/core/formats/meal-file';
-import { type Answer, type Clash, clashKey } from '@/core/formats/merge';
+import type { Answer } from '@/core/formats/merge';
+import { REMIND_AFTER_DAYS, wantsBackup } from '@/store/backed-up';
 import { pantry } from '@/store/db';
-import { backup, bringIn, clashesWith, REMIND_AFTER_DAYS, restore, wantsBackup } from '@/store/files';
 import { storeDish } from '@/store/meals';
+import { openSession } from '@/store/sessions';
 import { Button } from '@/ui/button';
 import { saveFile } from '@/ui/download';
-import { Pills } from '@/ui/pills';
+import { KeptHere } from '@/views/shell/installation';
+import type { Asked } from './asked';
 
-/** A meal file whose clashes wait for answers. */
-interface Asked {
-  readonly name: string;
-  readonly file: MealFile;
-  readonly clashes: readonly Clash[];
-}
+// What reads and writes files checks every field of them, and is fetched when there is a file.
+const reader = () => import('@/core/formats/any-file');
+const filer = () => import('@/store/files');
+const Clashes = dynamic(() => import('./asked').then((asked) => asked.Clashes));
+const CodeRead = dynamic(() => import('./code-read').then((code) => code.CodeRead), { ssr: false });
+const Restore = dynamic(() => import('./asked').then((asked) => asked.Restore));
+const NOT_FETCHED =
+  'What reads and writes files could not be fetched from the server, and nothing was changed. Try again when there is a network.';
 
 type Waiting =
   | { readonly kind: 'clashes'; readonly asked: Asked }
   | { readonly kind: 'restore'; readonly file: BackupFile };
 
+/** What was opened with the app by the device; not every browser has it. */
+interface LaunchQueue {
+  readonly setConsumer: (
+    consumer: (launched: { readonly files: readonly { readonly getFile: () => Promise<File> }[] }) => void,
+  ) => void;
+}
+const launchQueue = () => (window as { readonly launchQueue?: LaunchQueue }).launchQueue;
+
 /** Files in and out: meals dropped anywhere on the page, everything backed up, and put back. */
 export function Files() {
   const [told, setTold] = useState<readonly string[]>([]);
   const [waiting, setWaiting] = useState<readonly Waiting[]>([]);
-  const [over, setOver] = useState(false);
+  const [reads, setReads] = useState(false);
   const input = useRef<HTMLInputElement>(null);
   const say = (sentence: string) => setTold((before) => [...before, sentence]);
 
-  const open = async (files: readonly File[]) => {
+  const router = useRouter();
+  const bringAndSay = async (file: MealFile, answers: Readonly<Record<string, Answer>>, goesOn: boolean) => {
+    const brought = await bring(file, answers);
+    say(brought.sentence);
+    if (!goesOn || brought.id === null) return;
+    const runs = await openSession(pantry(), brought.id);
+    router.push(`/meals/${encodeURIComponent(brought.id)}${runs ? '/cook' : ''}`);
+  };
+  /** `goesOn`: whoever took a meal over by its code goes on with it here. */
+  const open = async (files: readonly File[], goesOn = false) => {
     setTold([]);
+    const fetched = await Promise.all([reader(), filer()]).catch(() => null);
+    if (!fetched) return say(NOT_FETCHED);
+    const [{ openAny }, { clashesWith }] = fetched;
     for (const file of files) {
       const read = openAny(await file.text());
       if (!read.ok) {
@@ -50,11 +74,11 @@ export function Files() {
         say(await bringDish(opened.dish));
       } else {
         const clashes = await clashesWith(pantry(), opened.file);
-        if (clashes.length === 0) say(await bring(opened.file, {}));
+        if (clashes.length === 0) await bringAndSay(opened.file, {}, goesOn);
         else
           setWaiting((before) => [
             ...before,
-            { kind: 'clashes', asked: { name: file.name, file: opened.file, clashes } },
+            { kind: 'clashes', asked: { name: file.name, file: opened.file, clashes, goesOn } },
           ]);
       }
     }
@@ -62,34 +86,13 @@ export function Files() {
   const openRef = useRef(open);
   openRef.current = open;
 
-  useEffect(() => {
-    const hold = (event: DragEvent) => {
-      if (!event.dataTransfer?.types.includes('Files')) return;
-      event.preventDefault();
-      setOver(true);
-    };
-    const leave = (event: DragEvent) => {
-      if (event.relatedTarget === null) setOver(false);
-    };
-    const drop = (event: DragEvent) => {
-      setOver(false);
-      if (!event.dataTransfer || event.dataTransfer.files.length === 0) return;
-      event.preventDefault();
-      void openRef.current([...event.dataTransfer.files]);
-    };
-    window.addEventListener('dragover', hold);
-    window.addEventListener('dragleave', leave);
-    window.addEventListener('drop', drop);
-    return () => {
-      window.removeEventListener('dragover', hold);
-      window.removeEventListener('dragleave', leave);
-      window.removeEventListener('drop', drop);
-    };
-  }, []);
+  const over = useHandedIn(openRef);
 
   const save = async () => {
     const now = Date.now();
-    const file = await backup(pantry(), now);
+    const fetched = await filer().catch(() => null);
+    if (!fetched) return setTold([NOT_FETCHED]);
+    const file = await fetched.backup(pantry(), now);
     saveFile(
       `warm-cadence-${format(now, 'yyyy-MM-dd')}.json`,
       new Blob([JSON.stringify(file)], { type: 'application/json' }),
@@ -107,11 +110,12 @@ export function Files() {
         <div className="mt-2 flex flex-wrap gap-2">
           <Button onClick={() => input.current?.click()}>Open files</Button>
           <Button onClick={() => void save()}>Back up everything</Button>
+          <Button onClick={() => setReads(true)}>Take a meal over by its code</Button>
           <input
             ref={input}
             type="file"
             multiple
-            accept=".json,application/json"
+            accept=".json,.txt,application/json,text/plain"
             aria-label="Files to open"
             className="sr-only"
             tabIndex={-1}
@@ -121,20 +125,31 @@ export function Files() {
             }}
           />
         </div>
-        <ul role="status" className="mt-2">
+        <div role="status" className="mt-2">
           {told.map((sentence) => (
-            <li key={sentence}>{sentence}</li>
+            <p key={sentence}>{sentence}</p>
           ))}
-        </ul>
+        </div>
       </div>
       <Kept />
+      <KeptHere />
+      {reads && (
+        <CodeRead
+          onClose={() => setReads(false)}
+          onRead={(text) => {
+            setReads(false);
+            void open([new File([text], 'The code')], true);
+          }}
+        />
+      )}
       {first?.kind === 'clashes' && (
         <Clashes
           key={first.asked.name}
           asked={first.asked}
           onAnswer={async (answers) => {
             setWaiting(rest);
-            say(answers ? await bring(first.asked.file, answers) : `${first.asked.name}: left where it is.`);
+            if (answers) await bringAndSay(first.asked.file, answers, first.asked.goesOn);
+            else say(`${first.asked.name}: left where it is.`);
           }}
         />
       )}
@@ -145,7 +160,7 @@ export function Files() {
             setWaiting(rest);
             if (!yes) return say('Everything stays as it is.');
             try {
-              await restore(pantry(), first.file);
+              await (await filer()).restore(pantry(), first.file);
               say('Put back: everything is as it was in that file.');
             } catch (error) {
               console.error(error);
@@ -158,13 +173,58 @@ export function Files() {
   );
 }
 
-async function bring(file: MealFile, answers: Readonly<Record<string, Answer>>): Promise<string> {
+/** Files that are dropped on the page, and those that the device opens with the installed app; whether some are held over it. */
+function useHandedIn(open: RefObject<(files: readonly File[]) => Promise<void>>): boolean {
+  const [over, setOver] = useState(false);
+  useEffect(() => {
+    // Files that the device opens with the installed app.
+    launchQueue()?.setConsumer(({ files }) => {
+      void Promise.all(files.map((handle) => handle.getFile())).then((opened) => open.current(opened));
+    });
+  }, [open]);
+
+  useEffect(() => {
+    const hold = (event: DragEvent) => {
+      if (!event.dataTransfer?.types.includes('Files')) return;
+      event.preventDefault();
+      setOver(true);
+    };
+    const leave = (event: DragEvent) => {
+      if (event.relatedTarget === null) setOver(false);
+    };
+    const drop = (event: DragEvent) => {
+      setOver(false);
+      if (!event.dataTransfer || event.dataTransfer.files.length === 0) return;
+      event.preventDefault();
+      void open.current([...event.dataTransfer.files]);
+    };
+    window.addEventListener('dragover', hold);
+    window.addEventListener('dragleave', leave);
+    window.addEventListener('drop', drop);
+    return () => {
+      window.removeEventListener('dragover', hold);
+      window.removeEventListener('dragleave', leave);
+      window.removeEventListener('drop', drop);
+    };
+  }, [open]);
+  return over;
+}
+
+interface Brought {
+  readonly sentence: string;
+  /** Of the meal; null where it could not be stored. */
+  readonly id: string | null;
+}
+
+async function bring(file: MealFile, answers: Readonly<Record<string, Answer>>): Promise<Brought> {
   try {
-    const { name } = await bringIn(pantry(), file, answers, Date.now());
-    return `${name} is here.`;
+    const { bringIn } = await filer();
+    const { id, name } = await bringIn(pantry(), file, answers, Date.now());
+    return { id, sentence: `${name} is here.` };
   } catch (error) {
     console.error(error);
-    return `${file.meal.name} could not be stored, and nothing was changed. There may be no room left in this browser.`;
+    const sentence = `${file.meal.name} could not be stored, and nothing was changed. There may be no room left in this browser.`;
+    return { id: null, sentence };
   }
 }
 
@@ -215,75 +275,5 @@ function Kept() {
         </Button>
       )}
     </p>
-  );
-}
-
-interface ClashesProps {
-  readonly asked: Asked;
-  readonly onAnswer: (answers: Readonly<Record<string, Answer>> | null) => void;
-}
-
-const SHEET = 'fixed inset-0 z-10 grid place-items-center overflow-y-auto bg-black/50 p-4';
-const PANEL = 'w-full max-w-2xl rounded-xl bg-paper p-6';
-
-/** What is here and in a file under one name and not the same: nothing is overwritten without a word. */
-function Clashes({ asked, onAnswer }: ClashesProps) {
-  const [answers, setAnswers] = useState<Record<string, Answer>>({});
-  return (
-    <Dialog open onClose={() => onAnswer(null)} className="relative z-10">
-      <div className={SHEET}>
-        <DialogPanel className={PANEL}>
-          <DialogTitle className="text-2xl">{asked.name} meets what is here</DialogTitle>
-          <ul className="mt-3 border-t border-line">
-            {asked.clashes.map((clash) => (
-              <li key={clashKey(clash)} className="border-b border-line py-3">
-                <p>
-                  The {clash.kind} <strong className="font-semibold">{clash.mine}</strong> differs in {clash.differs}.
-                </p>
-                <Pills
-                  label={`Which ${clash.kind} ${clash.mine}?`}
-                  value={answers[clashKey(clash)] ?? 'both'}
-                  options={[
-                    ['both', 'keep both'],
-                    ['mine', 'keep mine'],
-                    ['theirs', 'take the file’s'],
-                  ]}
-                  onChange={(answer) => setAnswers({ ...answers, [clashKey(clash)]: answer })}
-                />
-              </li>
-            ))}
-          </ul>
-          <div className="mt-4 flex gap-3">
-            <Button look="strong" onClick={() => onAnswer(answers)}>
-              Bring it in
-            </Button>
-            <Button onClick={() => onAnswer(null)}>Leave it</Button>
-          </div>
-        </DialogPanel>
-      </div>
-    </Dialog>
-  );
-}
-
-function Restore({ file, onAnswer }: { readonly file: BackupFile; readonly onAnswer: (yes: boolean) => void }) {
-  return (
-    <Dialog open onClose={() => onAnswer(false)} className="relative z-10">
-      <div className={SHEET}>
-        <DialogPanel className={PANEL}>
-          <DialogTitle className="text-2xl">Put this backup in the place of everything here?</DialogTitle>
-          <p className="mt-3">
-            It was saved on {format(file.savedAt, 'EEEE d MMMM yyyy, HH:mm')} and holds {file.meals.length} meals,{' '}
-            {file.dishes.length} dishes, {file.kitchens.length} kitchens and {file.evenings.length} evenings. What is in
-            this browser now goes; back that up first if you are not sure.
-          </p>
-          <div className="mt-4 flex gap-3">
-            <Button look="strong" onClick={() => onAnswer(true)}>
-              Put it back
-            </Button>
-            <Button onClick={() => onAnswer(false)}>Keep what is here</Button>
-          </div>
-        </DialogPanel>
-      </div>
-    </Dialog>
   );
 }

@@ -1,13 +1,13 @@
 'use client';
 
 import { Copy, X } from 'lucide-react';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { pantry } from '@/store/db';
 import { copyKitchen, putBackKitchen, removeKitchen } from '@/store/kitchens';
 import { Button } from '@/ui/button';
+import { Link } from '@/ui/link';
 
 /** All kitchens: opened, made, copied and removed. */
 export function Kitchens({ kitchens }: { readonly kitchens: readonly Kitchen[] }) {

@@ -2,7 +2,6 @@
 
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import type { Evening } from '@/core/live/evening';
 import { standingEvents } from '@/core/live/events';
@@ -10,9 +9,10 @@ import { eatersOf } from '@/core/live/guests';
 import { stoveAt } from '@/core/live/stove';
 import type { Plan } from '@/core/plan/plan';
 import { pantry, type StoredMeal } from '@/store/db';
-import { createMeal, loadSamples, tableInstant } from '@/store/meals';
+import { createMeal, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { printAway, useNow } from '@/ui/clock';
+import { Link } from '@/ui/link';
 import { useTitle } from '@/ui/title';
 import { Files } from '@/views/files/files';
 import { Questions } from '@/views/kitchen/questions';
@@ -82,7 +82,7 @@ function Beginning({ hasKitchen, onBegin }: { readonly hasKitchen: boolean; read
             Begin a meal
           </Button>
         )}
-        <Button onClick={() => loadSamples(pantry(), new Date(), { anew: true })}>Load the sample meals</Button>
+        <Button onClick={loadAnew}>Load the sample meals</Button>
       </div>
     </div>
   );
@@ -147,4 +147,9 @@ function comesNext(meal: StoredMeal, plan: Plan | undefined, session: Evening | 
   if (!plan || !first) return 'Not planned yet: open it, and the plan is made.';
   const at = table + first.start * 60_000;
   return `Planned. First: ${first.name}, ${first.dishName}, ${format(at, 'EEEE')} at ${format(at, 'HH:mm')}.`;
+}
+
+async function loadAnew(): Promise<void> {
+  const { loadSamples } = await import('@/store/samples');
+  await loadSamples(pantry(), new Date(), { anew: true });
 }

@@ -3,7 +3,6 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { ChevronDown, X } from 'lucide-react';
-import Link from 'next/link';
 import { useMemo, useRef, useState } from 'react';
 import type { Refusal } from '@/core/dish/check';
 import { allergensOf, unknownOf } from '@/core/dish/diet';
@@ -34,6 +33,7 @@ import { printSpan } from '@/ui/clock';
 import { Field } from '@/ui/field';
 import { HourField } from '@/ui/hour-field';
 import { KeptField } from '@/ui/kept-field';
+import { Link } from '@/ui/link';
 import { pigmentAt } from '@/ui/pigments';
 import { Pills } from '@/ui/pills';
 import { Stepper } from '@/ui/stepper';
@@ -80,7 +80,7 @@ export function MenuView() {
   };
   return (
     <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[20rem_1fr]">
-      <section aria-label="The table" className="flex flex-col gap-5">
+      <section aria-label="The table" className="flex min-w-0 flex-col gap-5">
         <KeptField
           className="w-full"
           label="Name"
@@ -88,7 +88,7 @@ export function MenuView() {
           value={meal.name}
           onChange={(name) => change({ name })}
         />
-        <div className="grid grid-cols-2 gap-4">
+        <div className="grid grid-cols-[repeat(auto-fit,minmax(8.5rem,1fr))] gap-4">
           <KeptField className="w-full" label="Day" type="date" value={meal.day} onChange={(day) => change({ day })} />
           <HourField
             className="w-full"
@@ -189,7 +189,7 @@ export function MenuView() {
           </p>
         )}
       </section>
-      <section aria-label="Dishes">
+      <section aria-label="Dishes" className="min-w-0">
         <div className="flex items-baseline justify-between">
           <h2 className="text-2xl">Dishes</h2>
           <span className="text-faint">{meal.dishes.length} on the menu</span>

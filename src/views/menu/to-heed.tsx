@@ -2,12 +2,12 @@
 
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { ChevronRight } from 'lucide-react';
-import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import { allergensOfMeal, DEFER, type Finding, findingsOf, heeded, unknownOfMeal } from '@/core/safety/findings';
 import { pantry } from '@/store/db';
 import { changeMeal } from '@/store/meals';
 import { Button } from '@/ui/button';
+import { Link } from '@/ui/link';
 import { useMeal } from '@/views/shell/meal-frame';
 
 /** What the plan as a whole has to heed, and which guest cannot eat what. */

@@ -45,7 +45,7 @@ const FILES: Readonly<Record<FontName, readonly [normal: URL, bold: URL]>> = {
 
 let ready: Promise<Maker> | undefined;
 
-/** The maker of PDFs with its fonts. Called when the page opens, so that it is there when the network is not. */
+/** The maker of PDFs with its fonts. Where the app is not kept on the device it is called when the page opens, so that it is there when the network is not. */
 export function pdfMaker(): Promise<Maker> {
   ready ??= load().catch((error: unknown) => {
     ready = undefined;
@@ -83,24 +83,29 @@ async function base64(url: URL): Promise<string> {
   return btoa(text);
 }
 
-/** A sheet as a PDF, with the largest letters that keep it on one page; the smallest, and more pages, where none does. */
+/** A sheet as a PDF on as few pages as its smallest letters need, with the largest letters that keep it on them. */
 export async function makePdf(sheet: (points: number) => TDocumentDefinitions): Promise<Blob> {
   const maker = await pdfMaker();
-  let best: Blob | undefined;
-  const search = halving(SIZES);
-  let turn = search.next();
-  while (!turn.done) {
+  const inLetters = async (points: number) => {
     let pages = 1;
     const definition: TDocumentDefinitions = {
-      ...toldAll(sheet(turn.value), manner()),
+      ...toldAll(sheet(points), manner()),
       footer: (_, count) => {
         pages = count;
         return null;
       },
     };
     const blob = await maker.createPdf(definition).getBlob();
-    if (pages === 1 || turn.value === SIZES.at(-1)) best = blob;
-    turn = search.next(pages === 1);
+    return { pages, blob };
+  };
+  let best = await inLetters(SIZES.at(-1)!);
+  const search = halving(SIZES.slice(0, -1));
+  let turn = search.next();
+  while (!turn.done) {
+    const tried = await inLetters(turn.value);
+    const fits = tried.pages <= best.pages;
+    if (fits) best = tried;
+    turn = search.next(fits);
   }
-  return best!;
+  return best.blob;
 }

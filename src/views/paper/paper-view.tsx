@@ -2,9 +2,7 @@
 
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useEffect, useLayoutEffect, useRef, useState } from 'react';
-import { planCalendar } from '@/core/formats/calendar';
-import { planFile, planTable } from '@/core/formats/plan-file';
+import { useEffect, useEffectEvent, useLayoutEffect, useRef, useState } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { drawing } from '@/core/paper/drawing';
 import { MILLIMETRES, PAPER_SIZES, type PaperSize, prepPdf, SIZES, shoppingPdf, wallPdf } from '@/core/paper/pdf';
@@ -15,12 +13,12 @@ import { shoppingList } from '@/core/prep/shopping';
 import { printThing } from '@/core/units/thing';
 import { toldDrawing } from '@/core/units/told';
 import { pantry } from '@/store/db';
-import { fileOfMeal } from '@/store/files';
 import { tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Download, saveFile } from '@/ui/download';
 import { Pills } from '@/ui/pills';
 import { manner, toldHere } from '@/ui/told/manner';
+import { HandOver } from '@/views/files/hand-over';
 import { useMeal } from '@/views/shell/meal-frame';
 import { halving } from './halving';
 import { makePdf, pdfMaker } from './make-pdf';
@@ -73,6 +71,11 @@ function OnPaper({ meal, plan, size, under }: OnPaperProps) {
   const clock = useClock(meal);
   const [told, setTold] = useState('');
   useEffect(() => {
+    // Where the app is kept on the device, what makes PDFs is there too: it is taken out when one is made.
+    if (navigator.serviceWorker?.controller) {
+      setTold('PDFs can be saved now, also without a network.');
+      return;
+    }
     pdfMaker().then(
       () => setTold('PDFs can be saved now, also without a network.'),
       () => setTold('The PDF maker did not load; open this page again while there is a network, or print.'),
@@ -131,13 +134,15 @@ function OnPaper({ meal, plan, size, under }: OnPaperProps) {
   );
 }
 
+const plans = () => import('@/core/formats/plan-file');
+
 function Elsewhere({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) {
   const [which, setWhich] = useState<'all' | 'earlier days'>('all');
   const [alarm, setAlarm] = useState<(typeof ALARMS)[number][0]>('0');
   const tableAt = tableInstant(meal);
   const stored = useLiveQuery(() => pantry().meals.get(meal.id), [meal.id]);
-  const calendar = () =>
-    planCalendar(meal, plan, {
+  const calendar = async () =>
+    (await import('@/core/formats/calendar')).planCalendar(meal, plan, {
       tableAt,
       midnight: new Date(`${meal.day}T00:00`).getTime(),
       which,
@@ -146,9 +151,9 @@ function Elsewhere({ meal, plan }: { readonly meal: Meal; readonly plan: Plan })
       changedAt: stored?.changedAt ?? 0,
       say: toldHere,
     });
-  const saveMeal = async () => {
-    const file = await fileOfMeal(pantry(), meal.id);
-    if (file) saveFile(`${meal.id}.json`, new Blob([JSON.stringify(file, null, 2)], { type: 'application/json' }));
+  const wholeMeal = async () => {
+    const { fileOfMeal } = await import('@/store/files');
+    return JSON.stringify(await fileOfMeal(pantry(), meal.id), null, 2);
   };
   return (
     <section aria-label="Elsewhere">
@@ -168,20 +173,28 @@ function Elsewhere({ meal, plan }: { readonly meal: Meal; readonly plan: Plan })
           save for a calendar
         </Download>
       </div>
-      <p className="mt-2 flex flex-wrap gap-x-6">
-        <Download name={`${meal.id}-plan.csv`} type="text/csv" text={() => planTable(plan, tableAt)}>
+      <div className="mt-2 flex flex-wrap gap-x-6">
+        <Download
+          name={`${meal.id}-plan.csv`}
+          type="text/csv"
+          text={async () => (await plans()).planTable(plan, tableAt)}
+        >
           plan as a table
         </Download>
         <Download
           name={`${meal.id}-plan.json`}
-          text={() => JSON.stringify(planFile(meal.name, plan, tableAt), null, 2)}
+          text={async () => JSON.stringify((await plans()).planFile(meal.name, plan, tableAt), null, 2)}
         >
           plan as JSON
         </Download>
-        <Button look="quiet" onClick={() => void saveMeal()}>
+        <Download name={`${meal.id}.json`} text={wholeMeal}>
           the whole meal as a file
-        </Button>
-      </p>
+        </Download>
+      </div>
+      <h3 className="mt-4 text-xl">On another device</h3>
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        <HandOver mealId={meal.id} />
+      </div>
     </section>
   );
 }
@@ -194,42 +207,54 @@ interface WallProps {
 }
 
 const POINTS = 96 / 72;
+/** As in the class of the sheet. */
 const MARGIN_MM = 10;
 const PX_PER_MM = 96 / 25.4;
-const MANY_ROWS = 150;
+/** Between two pages some of it stays empty: no row is torn apart. */
+const FILLED = 0.94;
 
-/** The sheet as it is printed, on screen too: a page of its true size, with the largest letters that stay on it. */
+/** The sheet as it is printed, on screen too: of its true width, on as few pages as its smallest letters need, with the largest that keep it on them. */
 function Wall({ sheet, svg, under, size }: WallProps) {
   const page = useRef<HTMLElement>(null);
   const [width, height] = MILLIMETRES[size];
   const [pages, setPages] = useState(1);
-  const rows = sheet.rows.length;
-  useLayoutEffect(() => {
+  const room = (height - 2 * MARGIN_MM) * PX_PER_MM - 2;
+  const fit = () => {
     const own = page.current;
     if (!own) return;
-    const pageHeight = height * PX_PER_MM - 1;
-    own.style.height = `${pageHeight}px`;
-    const fits = (points: number) => {
+    own.style.minHeight = '0';
+    const inLetters = (points: number) => {
       own.style.fontSize = `${points * POINTS}px`;
-      return own.scrollHeight <= own.clientHeight && own.scrollWidth <= own.clientWidth;
+      if (own.scrollWidth > own.clientWidth) return Number.POSITIVE_INFINITY;
+      const tall = own.scrollHeight - 2 * MARGIN_MM * PX_PER_MM;
+      return tall <= room ? 1 : Math.ceil(tall / (FILLED * room));
     };
-    // With hundreds of rows every try takes long, and hardly one of them fits: the smallest letters tell first.
-    const hopeless = rows > MANY_ROWS && !fits(SIZES.at(-1)!);
-    const search = halving(hopeless ? [] : SIZES);
+    const fewest = inLetters(SIZES.at(-1)!);
+    const search = halving(SIZES);
     let turn = search.next();
-    while (!turn.done) turn = search.next(fits(turn.value));
-    const size = turn.value;
-    if (size !== undefined) fits(size);
-    // What no page holds, even in the smallest letters, goes on over the next ones: nothing is cut off.
-    if (size === undefined) own.style.height = 'auto';
-    setPages(size === undefined ? Math.ceil(own.scrollHeight / pageHeight) : 1);
-  });
+    while (!turn.done) turn = search.next(inLetters(turn.value) <= fewest);
+    inLetters(turn.value ?? SIZES.at(-1)!);
+    own.style.minHeight = '';
+    setPages(Number.isFinite(fewest) ? fewest : 1);
+  };
+  useLayoutEffect(fit);
+  // What comes later makes the sheet longer, and would be cut off: letters, the drawing. What is printed is looked at just before.
+  const fitAgain = useEffectEvent(fit);
+  useEffect(() => {
+    const again = () => fitAgain();
+    document.fonts.addEventListener('loadingdone', again);
+    addEventListener('beforeprint', again);
+    return () => {
+      document.fonts.removeEventListener('loadingdone', again);
+      removeEventListener('beforeprint', again);
+    };
+  }, []);
   return (
     <>
-      <style>{`@page { size: ${size === 'A4' ? 'A4' : 'letter'} portrait; margin: 0 }`}</style>
+      <style>{`@page { size: ${size === 'A4' ? 'A4' : 'letter'} portrait; margin: ${MARGIN_MM}mm }`}</style>
       {pages > 1 && (
-        <p role="status" className="mt-4 text-warn print:hidden">
-          So much does not fit on one page, even in the smallest letters: it takes {pages}.
+        <p role="status" className="mt-4 text-faint print:hidden">
+          On one page the letters would be too small to be read from the stove: it takes {pages}.
         </p>
       )}
       <div className="mt-6 overflow-x-auto print:m-0 print:overflow-visible">
@@ -237,21 +262,23 @@ function Wall({ sheet, svg, under, size }: WallProps) {
           ref={page}
           data-testid="wall-sheet"
           aria-label="The sheet for the kitchen wall"
-          className="sheet overflow-hidden bg-white text-black shadow-sm print:shadow-none"
+          className="sheet min-h-(--page) w-(--wide) bg-white p-[10mm] text-black shadow-sm print:min-h-0 print:w-auto print:p-0 print:shadow-none"
           style={{
-            width: `${width * PX_PER_MM}px`,
-            padding: `${MARGIN_MM}mm`,
+            ['--page' as string]: `${height}mm`,
+            ['--wide' as string]: `${width * PX_PER_MM}px`,
             lineHeight: 1.25,
           }}
         >
           <h2 style={{ fontSize: '1.9em', lineHeight: 1.1 }}>{sheet.title}</h2>
           <p>{under}</p>
           {sheet.odds && <p>{sheet.odds}</p>}
+          {sheet.clocks && <p>{sheet.clocks}</p>}
           {/* biome-ignore lint/performance/noImgElement: a drawing made on the spot, nothing to optimise */}
           <img
             alt="The evening drawn: a row a station, a bar a step, numbered by dish"
             src={`data:image/svg+xml,${encodeURIComponent(svg)}`}
             style={{ width: '100%' }}
+            onLoad={fit}
           />
           <p style={{ margin: '0.2em 0 0.6em' }}>
             {sheet.dishes.map(({ number, name, lands }) => (

@@ -51,7 +51,7 @@ export function LayOutView() {
           })
         }
       />
-      <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[3fr_2fr]">
+      <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[3fr_2fr] print:block print:columns-2 print:gap-x-6">
         <Board rounds={rounds} plan={plan} />
         <Measured bowls={bowls.filter(({ key, amount, madeBy }) => amount && !madeBy && !atTheBoard.has(key))} />
         {plan && <TakenOut meal={meal} plan={plan} />}
@@ -115,7 +115,7 @@ function Board({ rounds, plan }: { readonly rounds: readonly BoardRound[]; reado
             {rounds
               .filter((round) => round.layer === layer)
               .map((round) => (
-                <li key={round.thing} className="border-b border-line py-1.5">
+                <li key={round.thing} className="break-inside-avoid border-b border-line py-1.5 print:py-0.5">
                   {round.bowls.length > 1 && (
                     <p className="flex justify-between gap-4">
                       <span className="text-lg font-semibold first-letter:uppercase">{round.name}</span>
@@ -171,9 +171,9 @@ function Measured({ bowls }: { readonly bowls: readonly Bowl[] }) {
     <section aria-label="Measured out" className="min-w-0">
       <h2 className="text-2xl">Measured out</h2>
       <p className="text-faint">A bowl or a spoon each, dry before wet, what is wanted first to the front.</p>
-      <ul className="mt-4 border-t border-line">
+      <ul className="mt-4 border-t border-line print:mt-1">
         {bowls.map((bowl) => (
-          <li key={bowl.key} className="border-b border-line">
+          <li key={bowl.key} className="break-inside-avoid border-b border-line">
             <Tick
               checked={stateOf(bowl.key) === 'laid out'}
               onChange={(checked) => put(bowl.key, checked ? 'laid out' : undefined)}
@@ -235,7 +235,7 @@ function TakenOut({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) 
       </p>
       <ul className="mt-2 border-t border-line">
         {vessels.map(({ id, name, atOnce, borrowed, uses }) => (
-          <li key={id} className="border-b border-line py-1.5">
+          <li key={id} className="break-inside-avoid border-b border-line py-1.5 print:py-0.5">
             <p className="text-lg">
               <span className="first-letter:uppercase">{name}</span>
               {atOnce > 1 && <span className="text-faint">, {atOnce} of them at once</span>}
@@ -252,7 +252,7 @@ function TakenOut({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) 
           </li>
         ))}
         {small.map(({ name, dishes }) => (
-          <li key={name} className="border-b border-line py-1.5">
+          <li key={name} className="break-inside-avoid border-b border-line py-1.5 print:py-0.5">
             <span className="font-semibold first-letter:uppercase">{name}</span>{' '}
             <span className="text-faint">for {each(dishes)}</span>
           </li>

@@ -3,7 +3,6 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { listAsCsv } from '@/core/formats/shopping-table';
 import { portionsOf } from '@/core/meal/meal';
 import { afterTheMeal, costOf, type LarderItem, lessTheLarder, type MealCost, moneyFor } from '@/core/prep/larder';
 import { type Packs, packsFor } from '@/core/prep/packs';
@@ -60,7 +59,10 @@ export function ShopView() {
           <Download name={`${meal.id}-shopping.txt`} text={() => listAsText(open)}>
             save as text
           </Download>
-          <Download name={`${meal.id}-shopping.csv`} text={() => listAsCsv(open)}>
+          <Download
+            name={`${meal.id}-shopping.csv`}
+            text={async () => (await import('@/core/formats/shopping-table')).listAsCsv(open)}
+          >
             save as a table
           </Download>
           <Button look="quiet" onClick={() => window.print()}>
@@ -86,9 +88,13 @@ export function ShopView() {
         </p>
       )}
       <Cost cost={costOf(errands, larder, portionsOf(meal))} sign={sign} />
-      <div className="mt-3 gap-x-12 md:columns-2">
+      <div className="mt-3 gap-x-12 md:columns-2 print:columns-2 print:gap-x-6">
         {AISLES.filter((aisle) => errands.some((errand) => errand.aisle === aisle)).map((aisle) => (
-          <section key={aisle} aria-label={aisle} className="mb-5 break-inside-avoid-column">
+          <section
+            key={aisle}
+            aria-label={aisle}
+            className="mb-5 break-inside-avoid-column print:mb-2 print:break-inside-auto"
+          >
             <h3 className="text-xl first-letter:uppercase">{aisle}</h3>
             <ul className="mt-1 border-t border-line">
               {errands
@@ -173,7 +179,7 @@ function Row({ errand, item, sign, state, onPut }: RowProps) {
   const packs = packsFor(errand, buy, item);
   const price = prices.every((each) => each !== null) ? prices.reduce((sum, each) => sum + each, 0) : null;
   return (
-    <li className="border-b border-line py-1.5">
+    <li className="break-inside-avoid border-b border-line py-1.5 print:py-0.5">
       <Disclosure>
         <div className="flex items-start justify-between gap-3">
           <Tick

@@ -27,12 +27,12 @@ interface TickProps {
 /** A line with a box to tick, large enough for a wet knuckle. */
 export function Tick({ checked, onChange, radio, children }: TickProps) {
   return (
-    <label className="flex min-h-11 flex-1 cursor-pointer items-start gap-3 py-1">
+    <label className="flex min-h-11 flex-1 cursor-pointer items-start gap-3 py-1 print:min-h-0 print:gap-2 print:py-0 print:leading-tight">
       <input
         type={radio === undefined ? 'checkbox' : 'radio'}
         name={radio}
         checked={checked}
-        className="mt-0.5 size-6 shrink-0 accent-ember"
+        className="mt-0.5 size-6 shrink-0 accent-ember print:size-4"
         onChange={(event) => onChange(event.target.checked)}
       />
       <span className={checked && radio === undefined ? 'text-faint line-through' : ''}>{children}</span>

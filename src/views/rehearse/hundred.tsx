@@ -1,9 +1,5 @@
 'use client';
 
-import { ScatterChart } from 'echarts/charts';
-import { GridComponent, MarkAreaComponent, MarkLineComponent } from 'echarts/components';
-import { use } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
 import { useMemo } from 'react';
 import { clockAt } from '@/core/plain/wall-clock';
 import type { LookedAt } from '@/core/plan/odds';
@@ -12,8 +8,6 @@ import { ON_TIME } from '@/core/plan/well-landed';
 import { pigmentAt } from '@/ui/pigments';
 import { axis, Chart, type Colour } from '@/views/shell/chart';
 import { useDress } from '@/views/shell/shell';
-
-use([ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, SVGRenderer]);
 
 const ROW = 44;
 /** Minutes around the table that the chart shows at least. */

@@ -73,7 +73,7 @@ export function OneEvening({ plan, evening }: OneProps) {
       </div>
       <div className="mt-3 grid gap-y-4">
         <section aria-label="Going on">
-          <h4 className="font-sans font-semibold text-faint">Going on</h4>
+          <h3 className="font-sans font-semibold text-faint">Going on</h3>
           {now.length === 0 && <p>Nothing.</p>}
           <ul>
             {now.map(({ step, end }) => (
@@ -84,7 +84,7 @@ export function OneEvening({ plan, evening }: OneProps) {
           </ul>
         </section>
         <section aria-label="What the cook told">
-          <h4 className="font-sans font-semibold text-faint">What was not as planned</h4>
+          <h3 className="font-sans font-semibold text-faint">What was not as planned</h3>
           {told.length === 0 && <p>All took its minutes so far.</p>}
           <ul>
             {told.map(({ step, start, end }) => (

@@ -28,7 +28,7 @@ export function RehearseView() {
   const good = evenings.filter((each) => each.good).length;
   const causes = plan.odds ? sayCauses(plan.odds, plan.steps) : [];
   return (
-    <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[3fr_2fr]">
+    <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <section aria-label="A hundred evenings">
         <div className="flex flex-wrap items-baseline justify-between gap-4">
           <h2 className="text-2xl">A hundred evenings</h2>

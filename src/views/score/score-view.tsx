@@ -3,6 +3,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { Redo2, Undo2 } from 'lucide-react';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { minutesToTable } from '@/core/live/session';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
@@ -50,7 +51,7 @@ export function ScoreView() {
   const plan = hand?.shown ?? standing;
   const [zoom, setZoom] = useState(0);
   const frame = useRef<HTMLDivElement>(null);
-  const [{ width, height }, setFrame] = useRoom();
+  const [{ width, height, isPaper }, setFrame] = useRoom();
   const panel = useRef<HTMLDivElement>(null);
   const { above, below } = useAround(frame, panel, plan !== null && plan !== undefined);
 
@@ -111,12 +112,13 @@ export function ScoreView() {
   const present = now === null ? null : minutesToTable({ tableAt: session?.tableAt ?? tableInstant(meal) }, now);
   return (
     <div className="mt-1 flex flex-1 flex-col">
+      <style>{'@page { size: landscape; margin: 10mm }'}</style>
       <div
         ref={(node) => {
           frame.current = node;
           setFrame(node);
         }}
-        className="relative hidden overflow-auto sm:block"
+        className="relative hidden overflow-auto sm:block print:max-h-none! print:overflow-visible"
         style={{ maxHeight: `max(15rem, calc(100dvh - ${above + below}px))` }}
         data-testid="score"
       >
@@ -126,7 +128,7 @@ export function ScoreView() {
             dishIds={dishIds}
             width={width}
             room={height}
-            zoom={level}
+            zoom={isPaper ? 1 : level}
             selected={selected}
             onSelect={select}
             present={present}
@@ -137,7 +139,7 @@ export function ScoreView() {
       <ByTheClock plan={plan} dishIds={dishIds} selected={selected} onSelect={setSelected} hand={hand} />
       <div
         ref={panel}
-        className="sticky bottom-0 z-20 mt-3 grid min-h-16 gap-x-8 gap-y-2 border-t-2 border-ink bg-ground pt-3 pb-1 md:grid-cols-[1fr_auto]"
+        className={`sticky bottom-0 z-20 mt-3 grid min-h-16 gap-x-8 gap-y-2 border-t-2 border-ink bg-ground pt-3 pb-1 md:grid-cols-[1fr_auto] print:static ${chosen ? '' : 'print:hidden'}`}
         aria-live="polite"
         data-testid="reason"
       >
@@ -267,9 +269,14 @@ interface Room {
   readonly width: number;
   /** The most it may be high. */
   readonly height: number;
+  /** A sheet of paper, which shows all of it at once. */
+  readonly isPaper?: true;
 }
 
-/** The room of an element, followed as the page changes. */
+/** Pixels across a sheet of A4 or Letter that lies on its side, within its margins. */
+const ON_PAPER = { width: 960, height: 540, isPaper: true } as const;
+
+/** The room of an element, followed as the page changes; on paper that of a sheet, before it is printed. */
 function useRoom(): readonly [Room, (node: HTMLElement | null) => void] {
   const [room, setRoom] = useState<Room>({ width: 0, height: 0 });
   const [node, setNode] = useState<HTMLElement | null>(null);
@@ -278,14 +285,21 @@ function useRoom(): readonly [Room, (node: HTMLElement | null) => void] {
     const look = () => {
       const height = Number.parseFloat(getComputedStyle(node).maxHeight) || Number.POSITIVE_INFINITY;
       const width = node.clientWidth;
-      setRoom((before) => (before.width === width && before.height === height ? before : { width, height }));
+      setRoom((before) =>
+        before.width === width && before.height === height && !before.isPaper ? before : { width, height },
+      );
     };
     const watch = new ResizeObserver(look);
     watch.observe(node);
+    const print = () => flushSync(() => setRoom(ON_PAPER));
     window.addEventListener('resize', look);
+    window.addEventListener('beforeprint', print);
+    window.addEventListener('afterprint', look);
     return () => {
       watch.disconnect();
       window.removeEventListener('resize', look);
+      window.removeEventListener('beforeprint', print);
+      window.removeEventListener('afterprint', look);
     };
   }, [node]);
   return [room, setNode];

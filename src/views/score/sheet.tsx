@@ -451,7 +451,7 @@ function Waiting({
         <path d={drop(wait.from.x, wait.from.y, wait.x1, wait.y)} {...common} opacity={0.6} />
       )}
       {wait.label && (
-        <text x={wait.x1 + 2} y={wait.y + 3.5} fontSize={10.5} fill={colour} opacity={faded ? 0.35 : 1}>
+        <text x={wait.x1 + 2} y={wait.y + 3.5} fontSize={10.5} fill={faded ? 'var(--faint)' : colour}>
           {wait.label}
         </text>
       )}
@@ -509,6 +509,7 @@ function RibbonPiece(props: PieceProps) {
   const { step, x, width, y, thickness, tailX, label } = ribbon;
   const clock = (minute: number) => clockAt(table, minute);
   const byHand = pinned ? ', put by hand' : '';
+  const back = faded && !tied;
   const say = `${step.dishName}: ${step.name}, ${step.station.name}, ${clock(step.start)} to ${clock(step.end)}${byHand}`;
   return (
     // biome-ignore lint/a11y/useSemanticElements: a button element cannot stand in an SVG
@@ -521,7 +522,6 @@ function RibbonPiece(props: PieceProps) {
       className={`outline-none ${movable ? 'cursor-grab active:cursor-grabbing' : 'cursor-pointer'}`}
       // A finger on the chosen ribbon moves it; anywhere else it scrolls the sheet.
       style={movable && chosen ? { touchAction: 'none' } : undefined}
-      opacity={faded && !tied ? 0.35 : 1}
       onPointerEnter={() => onPoint(step.dishId)}
       onPointerLeave={() => onPoint(null)}
       onClick={() => onSelect(step.key)}
@@ -530,33 +530,36 @@ function RibbonPiece(props: PieceProps) {
       }}
     >
       <title>{say}</title>
-      {tailX > x + width + 2 && (
+      {/* The shape steps back; what is written stays readable. */}
+      <g opacity={back ? 0.35 : 1}>
+        {tailX > x + width + 2 && (
+          <rect
+            x={x + width}
+            y={y - thickness / 4}
+            width={tailX - x - width}
+            height={thickness / 2}
+            fill={colour}
+            opacity={0.25}
+          />
+        )}
         <rect
-          x={x + width}
-          y={y - thickness / 4}
-          width={tailX - x - width}
-          height={thickness / 2}
-          fill={colour}
-          opacity={0.25}
+          x={x}
+          y={y - Math.max(13, thickness / 2)}
+          width={Math.max(width, 24)}
+          height={Math.max(26, thickness)}
+          fill="transparent"
         />
-      )}
-      <rect
-        x={x}
-        y={y - Math.max(13, thickness / 2)}
-        width={Math.max(width, 14)}
-        height={Math.max(26, thickness)}
-        fill="transparent"
-      />
-      <rect
-        x={x}
-        y={y - thickness / 2}
-        width={width}
-        height={thickness}
-        rx={Math.min(5, thickness / 2)}
-        fill={fill}
-        stroke={chosen || tied ? 'var(--ink)' : 'none'}
-        strokeWidth={chosen ? 2.5 : 1}
-      />
+        <rect
+          x={x}
+          y={y - thickness / 2}
+          width={width}
+          height={thickness}
+          rx={Math.min(5, thickness / 2)}
+          fill={fill}
+          stroke={chosen || tied ? 'var(--ink)' : 'none'}
+          strokeWidth={chosen ? 2.5 : 1}
+        />
+      </g>
       {pinned && (
         <g data-testid="pinned" aria-hidden>
           <circle cx={x + 9} cy={y} r={9} fill="var(--ground)" stroke="var(--ink)" />
@@ -569,8 +572,8 @@ function RibbonPiece(props: PieceProps) {
           y={label.y}
           fontSize={12.5}
           fontWeight={600}
-          fill={label.inside ? 'var(--ground)' : colour}
-          stroke={label.inside ? colour : 'var(--ground)'}
+          fill={back ? 'var(--faint)' : label.inside ? 'var(--ground)' : colour}
+          stroke={label.inside && !back ? colour : 'var(--ground)'}
           strokeWidth={3}
           paintOrder="stroke"
         >
@@ -602,16 +605,16 @@ function Landed({ mark, tableX, edge, colour, faded, table, odds }: LandedProps)
         : `waits ${printSpan(landing.waits)}`;
   const judged = landing.fine === 'too long' ? ', too long' : '';
   return (
-    <g data-testid="landing" opacity={faded ? 0.45 : 1}>
+    <g data-testid="landing">
       <path
         d={`M${from.x} ${from.y} C${tableX + 14} ${from.y} ${x - 22} ${y} ${x - 4} ${y}`}
         stroke={colour}
         strokeWidth={2}
         fill="none"
-        opacity={0.7}
+        opacity={faded ? 0.3 : 0.7}
       />
-      <circle cx={x} cy={y} r={5} fill={colour} />
-      <text x={x + 13} y={y - 1} fontSize={14.5} fontWeight={650} fill="var(--ink)">
+      <circle cx={x} cy={y} r={5} fill={colour} opacity={faded ? 0.45 : 1} />
+      <text x={x + 13} y={y - 1} fontSize={14.5} fontWeight={650} fill={faded ? 'var(--faint)' : 'var(--ink)'}>
         {shorten(landing.dishName)}
       </text>
       <text

@@ -10,7 +10,7 @@ import { provenGiven } from '@/core/plan/proven';
 import { knownPlan } from '@/core/plan/read';
 import { tableInstant } from '@/store/meals';
 import { Newest } from '@/workers/newest';
-import { askPlanner, stopPlanning } from '@/workers/planner';
+import { askPlanner, atMost, stopPlanning } from '@/workers/planner';
 import { baseOf, type State, useWayBack } from './use-way-back';
 
 /** A quick look at what a move would do, the move itself, and the long search for the best plan around the pins. */
@@ -125,8 +125,9 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
   const settle = async () => {
     say('Looking for the best plan around what you have put by hand…');
     setSettling(true);
-    const result = await askPlanner({ meal, ...SETTLE, notBefore: notBefore(meal), known: knownPlan(plan) }, (better) =>
-      setPreview(better),
+    const result = await askPlanner(
+      { meal, ...SETTLE, seconds: atMost(SETTLE.seconds), notBefore: notBefore(meal), known: knownPlan(plan) },
+      (better) => setPreview(better),
     ).finally(() => setSettling(false));
     if (!result.ok) {
       setPreview(null);

@@ -1,8 +1,8 @@
 'use client';
 
-import Link from 'next/link';
 import { useEffect } from 'react';
 import { Button } from '@/ui/button';
+import { Link } from '@/ui/link';
 
 interface BrokenProps {
   readonly error: Error;

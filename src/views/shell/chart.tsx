@@ -22,12 +22,12 @@ export function Chart({ label, height, option }: ChartProps) {
   useEffect(() => {
     const style = getComputedStyle(document.body);
     const colour: Colour = (name) => style.getPropertyValue(name).trim();
-    chart.current?.setOption(
+    chart?.setOption(
       toldOption({ animation: false, textStyle: { fontFamily: style.fontFamily }, ...option(colour) }),
       true,
     );
-  }, [option, dress]);
-  return <div ref={node} role="img" aria-label={label} style={{ height }} />;
+  }, [option, dress, chart]);
+  return <div ref={node} role="img" aria-label={label} className="overflow-hidden" style={{ height }} />;
 }
 
 /** How the axes of all charts look. */

@@ -2,13 +2,13 @@
 
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
-import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { createContext, useContext, useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { lacksVessel } from '@/core/meal/missing-vessels';
-import { tableInstant } from '@/core/plain/wall-clock';
+import { sayClockChange, tableInstant } from '@/core/plain/wall-clock';
 import { verdictCalled } from '@/core/plan/beginning';
+import type { Plan } from '@/core/plan/plan';
 import { provenGiven } from '@/core/plan/proven';
 import { sayOddsChange } from '@/core/plan/say-odds';
 import { missingAdded, wantsWayOut } from '@/core/remedies/ways-out';
@@ -18,6 +18,7 @@ import { carryOut, openMeal, printOf } from '@/store/meals';
 import { openSession } from '@/store/sessions';
 import { Button } from '@/ui/button';
 import { useNow } from '@/ui/clock';
+import { Link } from '@/ui/link';
 import { useTitle } from '@/ui/title';
 import { plannerSeat } from '@/workers/planner';
 import { Due, dayNames } from './due';
@@ -62,22 +63,21 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
   useTitle(leaf, meal?.name);
   // Whoever comes here by a button that is gone now stands at the name, not nowhere.
   const heading = useRef<HTMLHeadingElement>(null);
-  const isHere = meal !== undefined;
+  const isHere = meal !== undefined && planned.looked;
   useEffect(() => {
     if (isHere && document.activeElement === document.body) heading.current?.focus({ preventScroll: true });
   }, [isHere]);
-  if (opened === undefined) return <p className="mt-10 text-faint">Opening the meal…</p>;
-  if (!meal || !written) {
+  if (opened === null) {
     return (
-      <p className="mt-10">
-        There is no such meal in this browser.{' '}
-        <Link href="/" className="underline">
+      <div className="mt-8 max-w-prose">
+        <h1 className="text-4xl">There is no such meal in this browser</h1>
+        <Link href="/" className="mt-5 inline-flex min-h-12 items-center text-lg underline underline-offset-4">
           Go to the meals
         </Link>
-        .
-      </p>
+      </div>
     );
   }
+  if (!meal || !written || !planned.looked) return <p className="mt-10 text-faint">Opening the meal…</p>;
   const base = `/meals/${encodeURIComponent(id)}`;
   const agreed = evening && evening.tableAt !== tableInstant(meal) ? format(evening.tableAt, 'HH:mm') : null;
   return (
@@ -154,6 +154,12 @@ function Missing({ meal }: { readonly meal: Meal }) {
   );
 }
 
+/** Where the clocks are changed between the first step and the table. */
+function ClocksChanged({ plan }: { readonly plan: Plan }) {
+  const said = sayClockChange(plan, Math.min(0, ...plan.steps.map(({ start }) => start)), 0);
+  return said ? <p className="text-faint">{said}</p> : null;
+}
+
 function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: PlanState }) {
   const { plan, refusals, settling, long, settle, oddsBefore } = planned;
   const now = useNow(60_000);
@@ -193,6 +199,7 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
         )}
         {!settling && stuck && <WaysOut key={printOf(meal)} meal={meal} plan={plan} />}
       </div>
+      {plan && refusals.length === 0 && <ClocksChanged plan={plan} />}
       {unsafe.slice(0, MOST_UNSAFE).map(({ id, says, fix }) => (
         <p key={id} role="alert" className="mt-1 border-l-4 border-warn pl-3 text-lg">
           <strong className="font-semibold">Not safe as it stands:</strong> {says} {fix} {DEFER}

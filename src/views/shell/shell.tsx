@@ -1,11 +1,14 @@
 'use client';
 
 import { Moon, Ruler, Sun } from 'lucide-react';
-import Link from 'next/link';
 import { createContext, useContext, useEffect, useLayoutEffect, useState } from 'react';
 import { pantry } from '@/store/db';
-import { loadSamples } from '@/store/meals';
+import { soundness } from '@/store/sound';
+import { Link } from '@/ui/link';
 import { takeUpManner, useManner } from '@/ui/told/manner';
+import { lookAtMost } from '@/workers/planner';
+import { Newer } from './installation';
+import { Letters } from './letters';
 import { StoreFault } from './store-fault';
 
 export type Dress = 'day' | 'night';
@@ -17,6 +20,8 @@ export function useDress(): Dress {
   return useContext(DressContext);
 }
 
+/** Milliseconds, where a browser does not say when it is idle. */
+const WHEN_IDLE = 2000;
 const KEPT_DRESS = 'warm-cadence dress';
 
 /** Where a browser keeps nothing for this site, the dress is that of the machine. */
@@ -36,12 +41,31 @@ function keepDress(dress: Dress): void {
   }
 }
 
+/** Loads the sample meals at the first start. Fetched when they are wanted: later starts need none of it. */
+async function wantSamples(): Promise<void> {
+  if (await pantry().marks.get('samples')) return;
+  const { loadSamples } = await import('@/store/samples');
+  await loadSamples(pantry(), new Date());
+}
+
 /** Everything around the pages: dress, the way home, and the sample meals at the first start of a demo. */
-export function Shell({ samples, children }: { readonly samples: boolean; readonly children: React.ReactNode }) {
+export function Shell({
+  samples,
+  planSeconds,
+  children,
+}: {
+  readonly samples: boolean;
+  /** Most seconds that a plan is looked for; null for the usual. */
+  readonly planSeconds: number | null;
+  readonly children: React.ReactNode;
+}) {
   const [dress, setDress] = useState<Dress>('day');
   const measured = useManner();
   // Before anything else of the page is read: what it says of amounts follows.
   useLayoutEffect(takeUpManner, []);
+  useLayoutEffect(() => {
+    if (planSeconds !== null) lookAtMost(planSeconds);
+  }, [planSeconds]);
   useEffect(() => {
     const kept = keptDress();
     const dark = matchMedia('(prefers-color-scheme: dark)').matches;
@@ -51,22 +75,29 @@ export function Shell({ samples, children }: { readonly samples: boolean; readon
     document.documentElement.dataset['dress'] = dress;
   }, [dress]);
   useEffect(() => {
-    if (samples) void loadSamples(pantry(), new Date());
+    if (samples) void wantSamples();
   }, [samples]);
+  useEffect(() => {
+    // What checks a change is there before the first one, and not before the page. Where it does not come, the change says so.
+    const fetchIt = () => void soundness().catch(() => undefined);
+    if ('requestIdleCallback' in window) window.requestIdleCallback(fetchIt);
+    else setTimeout(fetchIt, WHEN_IDLE);
+  }, []);
   const other = dress === 'day' ? 'night' : 'day';
   return (
     <DressContext value={dress}>
       <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-4 sm:px-7 print:block print:max-w-none print:p-0">
         <StoreFault />
-        <header data-covered-by-stove className="flex items-center justify-between pt-3 text-sm print:hidden">
+        <Newer />
+        <header data-covered-by-stove className="flex flex-wrap items-center justify-end pt-3 text-sm print:hidden">
           <Link
             href="/"
-            className="inline-flex min-h-10 items-center gap-2 whitespace-nowrap text-faint hover:text-ink"
+            className="mr-auto inline-flex min-h-10 items-center gap-2 whitespace-nowrap text-faint hover:text-ink"
           >
             <span aria-hidden className="inline-block h-2 w-6 rounded-full bg-ember" />
-            Warm Cadence
+            <span className="max-[359px]:sr-only">Warm Cadence</span>
           </Link>
-          <nav aria-label="Beside the meals" className="ml-auto flex sm:mr-2">
+          <nav aria-label="Beside the meals" className="flex sm:mr-2">
             <Link href="/dishes" className="inline-flex min-h-10 items-center px-1.5 text-faint hover:text-ink sm:px-3">
               Dishes
             </Link>
@@ -80,25 +111,28 @@ export function Shell({ samples, children }: { readonly samples: boolean; readon
               Bench
             </Link>
           </nav>
-          <Link
-            href="/measures"
-            aria-label="How you measure"
-            title="how you measure"
-            className="grid size-10 place-items-center text-faint hover:text-ink"
-          >
-            <Ruler size={18} aria-hidden />
-          </Link>
-          <button
-            type="button"
-            className="grid size-10 place-items-center text-faint hover:text-ink"
-            aria-label={`Change to ${other} dress`}
-            onClick={() => {
-              keepDress(other);
-              setDress(other);
-            }}
-          >
-            {dress === 'day' ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
-          </button>
+          <div className="flex">
+            <Link
+              href="/measures"
+              aria-label="How you measure"
+              title="how you measure"
+              className="grid size-10 place-items-center text-faint hover:text-ink"
+            >
+              <Ruler size={18} aria-hidden />
+            </Link>
+            <Letters />
+            <button
+              type="button"
+              className="grid size-10 place-items-center text-faint hover:text-ink"
+              aria-label={`Change to ${other} dress`}
+              onClick={() => {
+                keepDress(other);
+                setDress(other);
+              }}
+            >
+              {dress === 'day' ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
+            </button>
+          </div>
         </header>
         <main key={JSON.stringify(measured)} className="flex flex-1 flex-col pb-6 print:block print:p-0">
           {children}

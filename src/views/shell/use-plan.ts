@@ -9,10 +9,12 @@ import type { Odds, Plan } from '@/core/plan/plan';
 import { knownPlan } from '@/core/plan/read';
 import { pantry } from '@/store/db';
 import { printOf, tableInstant } from '@/store/meals';
-import { askPlanner, stopPlanning } from '@/workers/planner';
+import { askPlanner, atMost, stopPlanning } from '@/workers/planner';
 
 export interface PlanState {
   readonly plan: Plan | null;
+  /** It is known whether there is a plan from before: until then nothing is shown that would move when one comes. */
+  readonly looked: boolean;
   readonly refusals: readonly Refusal[];
   /** The plan of before, where its beginning is behind the clock by now: some of it may have been done. */
   readonly earlier: Plan | null;
@@ -37,6 +39,7 @@ const SECONDS_FOR_A_FIRST = 30;
 export function usePlan(meal: Meal | undefined): PlanState {
   const [state, setState] = useState<Omit<PlanState, 'settle'>>({
     plan: null,
+    looked: false,
     refusals: [],
     earlier: null,
     settling: false,
@@ -56,7 +59,7 @@ export function usePlan(meal: Meal | undefined): PlanState {
     const show = (change: Partial<Omit<PlanState, 'settle'>>) => {
       if (gone) return;
       if (change.plan !== undefined) shown.current = change.plan;
-      setState((before) => ({ ...before, ...change }));
+      setState((before) => ({ ...before, ...change, looked: true }));
     };
     planAnew(now, print, shown.current, show, () => gone).catch((error: unknown) => {
       console.error(error);
@@ -124,9 +127,10 @@ async function planAnew(
         first = false;
       },
     );
-  let result = await ask(SECONDS);
+  const seconds = atMost(SECONDS);
+  let result = await ask(seconds);
   // What was stopped by hand ended before its time, and is not asked again.
-  if (!result.ok && result.undecided && !isGone() && performance.now() - begun >= SECONDS * 1000) {
+  if (!result.ok && result.undecided && !isGone() && performance.now() - begun >= seconds * 1000) {
     show({ plan: null, refusals: [], long: true });
     result = await ask(SECONDS_FOR_A_FIRST);
   }

@@ -1,0 +1,89 @@
+'use client';
+
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { format } from 'date-fns';
+import { useState } from 'react';
+import type { BackupFile } from '@/core/formats/backup-file';
+import type { MealFile } from '@/core/formats/meal-file';
+import { type Answer, type Clash, clashKey } from '@/core/formats/merge';
+import { Button } from '@/ui/button';
+import { Pills } from '@/ui/pills';
+
+/** A meal file whose clashes wait for answers. */
+export interface Asked {
+  readonly name: string;
+  readonly file: MealFile;
+  readonly clashes: readonly Clash[];
+  /** Its meal is opened once it is here. */
+  readonly goesOn: boolean;
+}
+
+interface ClashesProps {
+  readonly asked: Asked;
+  readonly onAnswer: (answers: Readonly<Record<string, Answer>> | null) => void;
+}
+
+const SHEET = 'fixed inset-0 z-10 grid place-items-center overflow-y-auto bg-black/50 p-4';
+const PANEL = 'w-full max-w-2xl rounded-xl bg-paper p-6';
+
+/** What is here and in a file under one name and not the same: nothing is overwritten without a word. */
+export function Clashes({ asked, onAnswer }: ClashesProps) {
+  const [answers, setAnswers] = useState<Record<string, Answer>>({});
+  return (
+    <Dialog open onClose={() => onAnswer(null)} className="relative z-10">
+      <div className={SHEET}>
+        <DialogPanel className={PANEL}>
+          <DialogTitle className="text-2xl">{asked.name} meets what is here</DialogTitle>
+          <ul className="mt-3 border-t border-line">
+            {asked.clashes.map((clash) => (
+              <li key={clashKey(clash)} className="border-b border-line py-3">
+                <p>
+                  The {clash.kind} <strong className="font-semibold">{clash.mine}</strong> differs in {clash.differs}.
+                </p>
+                <Pills
+                  label={`Which ${clash.kind} ${clash.mine}?`}
+                  value={answers[clashKey(clash)] ?? 'both'}
+                  options={[
+                    ['both', 'keep both'],
+                    ['mine', 'keep mine'],
+                    ['theirs', 'take the file’s'],
+                  ]}
+                  onChange={(answer) => setAnswers({ ...answers, [clashKey(clash)]: answer })}
+                />
+              </li>
+            ))}
+          </ul>
+          <div className="mt-4 flex gap-3">
+            <Button look="strong" onClick={() => onAnswer(answers)}>
+              Bring it in
+            </Button>
+            <Button onClick={() => onAnswer(null)}>Leave it</Button>
+          </div>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}
+
+export function Restore({ file, onAnswer }: { readonly file: BackupFile; readonly onAnswer: (yes: boolean) => void }) {
+  return (
+    <Dialog open onClose={() => onAnswer(false)} className="relative z-10">
+      <div className={SHEET}>
+        <DialogPanel className={PANEL}>
+          <DialogTitle className="text-2xl">Put this backup in the place of everything here?</DialogTitle>
+          <p className="mt-3">
+            It was saved on {format(file.savedAt, 'EEEE d MMMM yyyy, HH:mm')} and holds {file.meals.length} meals,{' '}
+            {file.dishes.length} dishes, {file.kitchens.length} kitchens and {file.evenings.length} evenings. What is in
+            this browser now goes; back that up first if you are not sure.
+          </p>
+          <div className="mt-4 flex gap-3">
+            <Button look="strong" onClick={() => onAnswer(true)}>
+              Put it back
+            </Button>
+            <Button onClick={() => onAnswer(false)}>Keep what is here</Button>
+          </div>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}

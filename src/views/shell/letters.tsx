@@ -1,0 +1,56 @@
+'use client';
+
+import { AArrowUp, ALargeSmall } from 'lucide-react';
+import { useLayoutEffect, useState } from 'react';
+
+/** Sizes of letters, of what the browser is set to; all else on a page grows with them. */
+const SIZES = [
+  { name: 'usual', percent: 100 },
+  { name: 'larger', percent: 118.75 },
+  { name: 'largest', percent: 137.5 },
+] as const;
+const KEPT = 'warm-cadence letters';
+
+function keptSize(): number {
+  try {
+    return Math.max(
+      0,
+      SIZES.findIndex(({ name }) => name === localStorage.getItem(KEPT)),
+    );
+  } catch {
+    // Where a browser keeps nothing for this site, letters are as it is set.
+    return 0;
+  }
+}
+
+/** Makes all letters larger, and after the largest the usual ones again. */
+export function Letters() {
+  const [at, setAt] = useState(0);
+  // Before anything is painted: nothing jumps.
+  useLayoutEffect(() => setAt(keptSize()), []);
+  useLayoutEffect(() => {
+    const { percent } = SIZES[at]!;
+    document.documentElement.style.setProperty('--letters', `${percent}%`);
+  }, [at]);
+  const next = (at + 1) % SIZES.length;
+  const press = () => {
+    setAt(next);
+    try {
+      localStorage.setItem(KEPT, SIZES[next]!.name);
+    } catch {
+      // They stay so for as long as the page is open.
+    }
+  };
+  const Icon = next === 0 ? ALargeSmall : AArrowUp;
+  return (
+    <button
+      type="button"
+      className="grid size-10 place-items-center text-faint hover:text-ink"
+      aria-label={next === 0 ? 'Usual letters' : `Make letters ${SIZES[next]!.name}`}
+      title={next === 0 ? 'usual letters' : `letters ${SIZES[next]!.name}`}
+      onClick={press}
+    >
+      <Icon size={18} aria-hidden />
+    </button>
+  );
+}

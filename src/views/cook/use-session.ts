@@ -187,7 +187,7 @@ export function useSession(mealId: string): SessionAtHand {
     [tellAndPlan],
   );
 
-  useCatchUp(leads, underWay, latest, replanOrSay);
+  useCatchUp(mealId, leads, underWay, replanOrSay);
 
   const telling = useMemo(() => tellings(say, latest, written), [latest, say, written]);
   // A stove may lose its network: what plans anew is fetched while there is one.
@@ -245,29 +245,34 @@ export function useSession(mealId: string): SessionAtHand {
   };
 }
 
-/** When nobody presses anything the plan still must not point into the past. */
+/**
+ * When nobody presses anything the plan still must not point into the past. Planned is what is stored, not what is on the screen: that shows
+ * an answer's plan a moment late, and the clock's words would be written over the answer's.
+ */
 function useCatchUp(
+  mealId: string,
   leads: boolean,
   underWay: RefObject<number>,
-  latest: RefObject<HeldEvening | null | undefined>,
   replanOrSay: (current: HeldEvening, at: number, words: null) => Promise<void>,
 ): void {
   useEffect(() => {
     if (!leads) return;
-    const catchUp = () => {
-      const current = latest.current;
+    const catchUp = async () => {
+      const current = underWay.current > 0 ? undefined : await openSession(pantry(), mealId);
       const at = Date.now();
       if (!current || underWay.current > 0 || !(current.toldElsewhere || isOutOfDate(current, at))) return;
-      if (!liveSteps(current, at).every((live) => live.status === 'done')) void replanOrSay(current, at, null);
+      if (!liveSteps(current, at).every((live) => live.status === 'done')) await replanOrSay(current, at, null);
     };
+    // A store that cannot be read now is asked again in a while.
+    const tryToCatchUp = () => void catchUp().catch((error) => console.error(error));
     // Once at the beginning too: what was done before is settled by then.
-    const first = setTimeout(catchUp, AT_FIRST);
-    const timer = setInterval(catchUp, BETWEEN_DRIFT_CHECKS);
+    const first = setTimeout(tryToCatchUp, AT_FIRST);
+    const timer = setInterval(tryToCatchUp, BETWEEN_DRIFT_CHECKS);
     return () => {
       clearTimeout(first);
       clearInterval(timer);
     };
-  }, [leads, underWay, latest, replanOrSay]);
+  }, [mealId, leads, underWay, replanOrSay]);
 }
 
 /** The evening with all that this window has told: a press right after another means that other, though what is stored is not on the screen yet. */

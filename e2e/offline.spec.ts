@@ -109,27 +109,10 @@ test('after one visit, without the server: planned, printed, backed up, cooked; 
   await context.close();
 });
 
-test('a newer one is offered, and shown when the cook says so', async ({ browser, front }) => {
-  const context = await browser.newContext({ baseURL: front.url, serviceWorkers: 'allow' });
-  const page = await context.newPage();
-  await firstVisit(page);
-  front.deploy('a-newer-build-of-it');
-  await page.reload();
-  expect(await buildShown(page)).toBeNull();
-  await lookForNewer(page);
-  const newer = page.getByTestId('newer');
-  await expect(newer).toContainText('A newer Warm Cadence is here', { timeout: 150_000 });
-  await newer.getByRole('button', { name: 'Later' }).click();
-  await expect(newer).toHaveCount(0);
-  await page.reload();
-  await newer.getByRole('button', { name: 'Use it now' }).click();
-  await expect.poll(() => buildShown(page).catch(() => null)).toBe('a-newer-build-of-it');
-  await expect(page.getByRole('heading', { name: 'Midwinter table' })).toBeVisible();
-  await expect(newer).toHaveCount(0);
-  await context.close();
-});
-
-test('a newer one waits until the evening is over, also when every window was closed', async ({ browser, front }) => {
+test('a newer one waits until the evening is over, also when every window was closed; then it is offered, and shown when the cook says so', async ({
+  browser,
+  front,
+}) => {
   const context = await browser.newContext({ baseURL: front.url, serviceWorkers: 'allow' });
   let page = await context.newPage();
   await firstVisit(page);
@@ -161,9 +144,15 @@ test('a newer one waits until the evening is over, also when every window was cl
   await expect(newer).toHaveCount(0);
   await putAway(page);
   await visit(page, '/');
+  await expect(newer).toContainText('A newer Warm Cadence is here');
+  await newer.getByRole('button', { name: 'Later' }).click();
+  await expect(newer).toHaveCount(0);
+  await page.reload();
+  expect(await buildShown(page)).toBeNull();
   await newer.getByRole('button', { name: 'Use it now' }).click();
   await expect.poll(() => buildShown(page).catch(() => null)).toBe('a-newer-build-of-it');
   await expect(page.getByRole('heading', { name: 'Midwinter table' })).toBeVisible();
+  await expect(newer).toHaveCount(0);
   await context.close();
 });
 

@@ -3,7 +3,7 @@ import { expect, type Page, test } from '@playwright/test';
 import { asPlannedUntil } from './browser-store';
 import { NOON, NOON_STATE, openMeal, openMeals, visit } from './kit';
 
-// For every body: what axe finds (WCAG and good practice), contrast on the score, which axe does not look at, and a page of 320 px.
+// For every body: what axe finds (WCAG and good practice), contrast on the score, which axe does not look at, a page of 320 px, and a name for each view.
 
 const VIEWS = [
   '/',
@@ -37,6 +37,18 @@ const BY_NIGHT = new Set<string>([
   '/meals/harvest/rehearse',
 ]);
 
+/** The names by which views are told apart in a list of windows. */
+const NAMES: Readonly<Record<string, string>> = {
+  '/': 'Meals',
+  '/dishes': 'Dishes',
+  '/evenings': 'Evenings',
+  '/bench': 'Bench',
+  '/meals/harvest': 'Menu',
+  '/meals/harvest/score': 'Score',
+  '/meals/harvest/prep': 'Prep',
+  '/meals/harvest/paper': 'Paper',
+};
+
 /** What axe finds, a line each; by these of its rules, or by all. */
 async function faults(page: Page, rules?: string[]): Promise<readonly string[]> {
   // In the page itself: otherwise each look opens another page to add up what it found in frames, of which there are none.
@@ -62,13 +74,14 @@ async function settledView(page: Page): Promise<void> {
 }
 
 for (const [part, paths] of [VIEWS.slice(0, 9), VIEWS.slice(9)].entries()) {
-  test(`every view, ${part + 1} of 2: axe finds nothing by day and by night, and at 320 px nothing lies beyond the edge`, async ({
+  test(`every view, ${part + 1} of 2: each has a name, axe finds nothing by day and by night, and at 320 px nothing lies beyond the edge`, async ({
     page,
   }) => {
     for (const path of paths) {
       await test.step(path, async () => {
         await visit(page, path);
         await settledView(page);
+        await expect.soft(page).toHaveTitle(new RegExp(`^${NAMES[path] ?? ''}.* · `));
         expect.soft(await faults(page), path).toEqual([]);
         if (BY_NIGHT.has(path)) {
           await page.getByRole('button', { name: 'Change to night dress' }).click();

@@ -9,7 +9,7 @@ import { quantile } from '@/core/risk/duration';
 import { seededRandom } from '@/core/schedule/random';
 
 // Cooks meals many times through the session and the planner themselves, with true minutes drawn at random, and says how often all was well.
-// npm run --silent evenings -- meal.json... [--evenings 20] [--seconds 5] [--family triangular|log-normal|shared] [--seed 1] [--leans sure|even|short]
+// npm run --silent evenings -- meal.json... [--evenings 20] [--seconds 5] [--family triangular|log-normal|shared] [--seed 1] [--leans sure|even|short] [--answers sure|at-once]
 
 const args = process.argv.slice(2);
 const option = (name: string, otherwise: string) => {
@@ -21,6 +21,8 @@ const seconds = Number(option('seconds', '5'));
 const family = option('family', 'triangular');
 const seed = Number(option('seed', '1'));
 const leans = option('leans', '') as Sureness | '';
+/** At once is how the app answers at the stove, which hangs on how fast the machine is. */
+const answers = option('answers', 'sure');
 const TABLE = Date.UTC(2026, 10, 28, 18, 0);
 const now = () => performance.now();
 const pause = () => new Promise<void>((resolve) => setImmediate(resolve));
@@ -72,6 +74,7 @@ for (const name of args) {
       tableAt: TABLE,
       truth: (step) => truth(drawn.get(step.key) ?? step),
       glance: () => 1,
+      ...(answers === 'at-once' ? { rounds: 'at once' } : {}),
     });
     const table = Math.max(0, ...session.plan.landings.map(({ ready }) => ready));
     const hot = session.plan.landings.filter(({ served }) => served === 'hot');

@@ -4,6 +4,7 @@ import type { Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import type { PlannerWorker, PlanRequest } from './planner.worker';
 import { Silence } from './silence';
+import { turn } from './turn';
 
 let most = Number.POSITIVE_INFINITY;
 
@@ -150,17 +151,18 @@ const EARLIEST = -20_160;
 
 /** The same planner here, giving way to the page between its rounds. Loaded only when it is needed. */
 async function inPage(
-  { meal, seconds, patience, rounds, explain = true, ...options }: PlanRequest,
+  { meal, seconds, patience, rounds, brief = false, explain = true, ...options }: PlanRequest,
   onImprove?: (plan: Plan) => void,
 ): Promise<PlanResult> {
   const { planMeal } = await import('@/core/plan/plan-meal');
   const solving = {
     seconds,
     explain,
+    brief,
     ...(patience === undefined ? {} : { patience }),
     ...(rounds === undefined ? {} : { rounds }),
     now: () => performance.now(),
-    pause: () => new Promise<void>((resolve) => setTimeout(resolve, 0)),
+    pause: turn,
   };
   return planMeal(meal, { ...options, solve: solving }, onImprove);
 }

@@ -4,6 +4,7 @@ import type { Pin } from '@/core/meal/pin';
 import type { Plan } from '@/core/plan/plan';
 import { type PlanResult, planMeal } from '@/core/plan/plan-meal';
 import type { KnownPlan, Progress } from '@/core/plan/progress';
+import { turn } from './turn';
 
 export interface PlanRequest {
   readonly meal: Meal;
@@ -12,6 +13,8 @@ export interface PlanRequest {
   readonly patience?: number;
   /** Ends sooner after so many rounds, which are the same on every machine. */
   readonly rounds?: number;
+  /** An answer at once: see `SolveOptions`. */
+  readonly brief?: boolean;
   readonly notBefore?: number;
   readonly known?: KnownPlan;
   readonly near?: boolean;
@@ -29,7 +32,7 @@ const planner = {
     planner.running.aborted = true;
     const signal = { aborted: false };
     planner.running = signal;
-    const { meal, seconds, patience, rounds, explain = true, ...options } = request;
+    const { meal, seconds, patience, rounds, brief = false, explain = true, ...options } = request;
     return planMeal(
       meal,
       {
@@ -37,11 +40,12 @@ const planner = {
         solve: {
           seconds,
           explain,
+          brief,
           ...(patience === undefined ? {} : { patience }),
           ...(rounds === undefined ? {} : { rounds }),
           now: () => performance.now(),
-          // A turn of the event loop, so that the next request can end this one.
-          pause: () => new Promise((resolve) => setTimeout(resolve, 0)),
+          // So that the next request can end this one.
+          pause: turn,
         },
       },
       onImprove,

@@ -7,6 +7,7 @@ import type { KnownPlan, Progress } from '@/core/plan/progress';
 import { knownPlan } from '@/core/plan/read';
 import { agreedTableAt, atHour, mealAsItIs } from './as-it-is';
 import { standingEvents, toldOf } from './events';
+import { troubleOf, weightOf } from './offer';
 import { joinPlans, lastingAsWanted, progressAt } from './replan';
 import type { Session } from './session';
 
@@ -53,6 +54,37 @@ export async function carryOn(
   const plan = joinPlans(session, result.plan, at, dishes);
   const fixed = new Set([...progress.done.keys(), ...progress.running.keys()]);
   return { plan, tableAt, moved: whatMoved(session.plan, plan, fixed, words), fits: true };
+}
+
+/** How long the rest of an evening is thought about. */
+export interface Thought {
+  readonly seconds: number;
+  /** Ends sooner after so many rounds without a better plan. */
+  readonly patience?: number;
+  readonly rounds?: number;
+  readonly brief?: boolean;
+}
+
+/** With what surrounds it an answer comes within a tenth of a second at a hundred steps. */
+export const AT_ONCE: Thought = { seconds: 0.01, patience: 250, brief: true };
+/** A plan that lands late, or lets something spoil, is told only after so many rounds: by rounds, so that a busy machine says the same hour. */
+const SURE: Thought = { seconds: 8, rounds: 12 };
+
+/**
+ * Carries on as a cook is answered: at once; but where something then comes late or spoils it is planned again before anything is said, and
+ * `onThinking` is called: an hour that is told is not taken back a second later.
+ */
+export async function answered(
+  session: Session,
+  carry: (thought: Thought) => Promise<CarriedOn>,
+  onThinking?: () => void,
+): Promise<CarriedOn> {
+  const weight = ({ plan }: CarriedOn) => weightOf(troubleOf({ ...session, plan }));
+  const first = await carry(AT_ONCE);
+  if (weight(first) === 0) return first;
+  onThinking?.();
+  const second = await carry(SURE);
+  return weight(second) <= weight(first) ? second : first;
 }
 
 const CLOCK = 'The clock has moved on';

@@ -3,12 +3,16 @@ import { oddsFile, oddsFileShape } from '@/core/formats/odds-file';
 import { cookThrough } from '@/core/live/testing/simulate';
 import type { Meal } from '@/core/meal/meal';
 import { quantile } from '@/core/risk/duration';
+import { isFound } from '@/core/schedule/problem';
 import { seededRandom } from '@/core/schedule/random';
+import { solve } from '@/core/schedule/solve';
 import { validate } from '@/core/schedule/validate';
+import { TEST_CLOCK } from '@/core/testing/clock';
 import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { compile } from './compile';
-import { eveningsOf, oddsOfMeal } from './odds';
+import { eveningsOf, oddsOf, oddsOfMeal } from './odds';
 import type { Odds, Plan, PlannedStep } from './plan';
+import { readPlan, sketchOf } from './read';
 import { sayCauses, sayHour, sayLearned, sayOdds, sayOddsChange, saySpread } from './say-odds';
 import { NOT_TASTED, ON_TIME } from './well-landed';
 
@@ -50,6 +54,17 @@ describe('the odds of a plan', () => {
     const found = await cooked(even, plan, 60);
     expect(Math.abs(found.onTime - plan.odds!.within5)).toBeLessThan(0.09);
     expect(Math.abs(found.good - plan.odds!.good)).toBeLessThan(0.09);
+  });
+
+  it('are the same by the sketch of a plan as by the plan', async () => {
+    const compiled = compile(even);
+    if (!compiled.ok) throw new Error('refused');
+    const solution = await solve(compiled.problem, { ...TEST_CLOCK, seconds: 10, rounds: 20 });
+    if (!isFound(solution)) throw new Error('no plan');
+    const options = { evenings: 300, seed: 4, causes: false };
+    const whole = oddsOf(compiled, readPlan(even, compiled, solution), options);
+    expect(oddsOf(compiled, sketchOf(compiled, solution), options)).toEqual(whole);
+    expect(whole!.dishes).toHaveLength(dishes.length);
   });
 
   it('are better the surer a plan leans, and what is rehearsed again comes out the same', async () => {

@@ -4,7 +4,7 @@ import { drawMinutes, type Rehearsed, rehearse, USUAL_SHARED } from '@/core/risk
 import { assuredOf } from './assured';
 import { type Compiled, compile } from './compile';
 import type { Assured, Cause, DishOdds, Odds, Plan } from './plan';
-import { courseOfPlan, type PlanCourse } from './plan-course';
+import { courseOfPlan, type PlanCourse, type Rehearsable } from './plan-course';
 import { knownPlan } from './read';
 import { NOT_TASTED, ON_TIME, TABLE_SHARES } from './well-landed';
 
@@ -21,15 +21,37 @@ export interface RehearsalOptions {
   readonly causes?: boolean;
 }
 
-/** The odds of a plan, from so many rehearsed evenings; undefined where nothing is left to land. */
-export function oddsOf(compiled: Compiled, plan: Plan, options: RehearsalOptions): Odds | undefined {
+/** A plan that was rehearsed: the shares that two plans are compared by, and all of its odds when they are asked for. */
+export interface RehearsedPlan {
+  /** Share of the evenings, 0 to 1, on the table within five minutes of the hour. */
+  readonly within5: number;
+  /** Share of the evenings, 0 to 1, that are so with every hot dish within its good wait. */
+  readonly good: number;
+  readonly odds: () => Odds;
+}
+
+/** Rehearses a plan on so many evenings; undefined where nothing is left to land. */
+export function rehearsedPlan(
+  compiled: Compiled,
+  plan: Rehearsable,
+  options: RehearsalOptions,
+): RehearsedPlan | undefined {
   const made = courseOfPlan(compiled, plan);
   if (made.landings.length === 0) return undefined;
   const chance = { seed: options.seed, shared: options.shared ?? USUAL_SHARED };
   const again = (course: Course) => rehearse(course, drawMinutes(course, options.evenings, chance));
-  if (options.causes === false) return readOdds(made, again(made.course), plan, null);
-  const odds = readOdds(made, again(made.course), plan, again);
-  return { ...odds, assured: believed(assuredOf(compiled.likely, made), odds) };
+  const seen = lookAt(made, again(made.course), plan);
+  const odds = () => {
+    if (options.causes === false) return readOdds(seen, plan, null);
+    const all = readOdds(seen, plan, again);
+    return { ...all, assured: believed(assuredOf(compiled.likely, made), all) };
+  };
+  return { within5: seen.within5, good: seen.good, odds };
+}
+
+/** The odds of a plan, from so many rehearsed evenings; undefined where nothing is left to land. */
+export function oddsOf(compiled: Compiled, plan: Rehearsable, options: RehearsalOptions): Odds | undefined {
+  return rehearsedPlan(compiled, plan, options)?.odds();
 }
 
 /** People who help each other out may get in each other's way: what one rehearsed evening missed is not called sure. */
@@ -69,11 +91,7 @@ export function eveningsOf(meal: Meal, plan: Plan, { evenings, seed, shared }: R
   return Array.from({ length: evenings }, (_, evening) => {
     const at = (times: Int32Array, step: number) => times[evening * course.n + step]! + origin;
     const table = tables[evening]!;
-    const isStale = made.landings.some(
-      (each) =>
-        each.landing.served === 'hot' &&
-        Math.max(each.landing.after ?? 0, table) - at(rehearsed.ends, each.at) > each.landing.wellMinutes + NOT_TASTED,
-    );
+    const isWell = !made.landings.some((each) => isStale(made, rehearsed, tables, each, evening));
     return {
       steps: new Map(
         course.ids.flatMap((id, step) =>
@@ -81,30 +99,54 @@ export function eveningsOf(meal: Meal, plan: Plan, { evenings, seed, shared }: R
         ),
       ),
       table,
-      good: table <= ON_TIME && !isStale,
+      good: table <= ON_TIME && isWell,
     };
   });
 }
 
-/** Reads the odds from rehearsed evenings; `again` rehearses a changed course by the same chance. */
-function readOdds(
-  made: PlanCourse,
-  rehearsed: Rehearsed,
-  plan: Plan,
-  again: ((course: Course) => Rehearsed) | null,
-): Odds {
-  const { evenings } = rehearsed;
+/** Rehearsed evenings of a plan, with what is seen of them at once. */
+interface Seen {
+  readonly made: PlanCourse;
+  readonly rehearsed: Rehearsed;
+  /** Minute after its hour at which all is on the table, for each evening. */
+  readonly tables: Int32Array;
+  readonly within5: number;
+  readonly good: number;
+}
+
+function lookAt(made: PlanCourse, rehearsed: Rehearsed, plan: Rehearsable): Seen {
   const tables = tablesOf(made, rehearsed, plan);
-  const share = (is: (evening: number) => boolean) => {
-    let count = 0;
-    for (let evening = 0; evening < evenings; evening++) if (is(evening)) count++;
-    return count / evenings;
-  };
+  const onTime = (evening: number) => tables[evening]! <= ON_TIME;
+  const isWell = (evening: number) =>
+    onTime(evening) && !made.landings.some((landing) => isStale(made, rehearsed, tables, landing, evening));
+  return { made, rehearsed, tables, within5: shareOf(rehearsed, onTime), good: shareOf(rehearsed, isWell) };
+}
+
+function shareOf({ evenings }: Rehearsed, is: (evening: number) => boolean): number {
+  let count = 0;
+  for (let evening = 0; evening < evenings; evening++) if (is(evening)) count++;
+  return count / evenings;
+}
+
+/** Whether a dish waits longer than it does well on an evening. */
+function isStale(
+  { course, origin }: PlanCourse,
+  { ends }: Rehearsed,
+  tables: Int32Array,
+  { landing, at }: PlanCourse['landings'][0],
+  evening: number,
+): boolean {
+  const table = Math.max(landing.after ?? 0, tables[evening]!);
+  const ready = ends[evening * course.n + at]! + origin;
+  return landing.served === 'hot' && table - ready > landing.wellMinutes + NOT_TASTED;
+}
+
+/** Reads the odds from rehearsed evenings; `again` rehearses a changed course by the same chance. */
+function readOdds(seen: Seen, plan: Rehearsable, again: ((course: Course) => Rehearsed) | null): Odds {
+  const { made, rehearsed, tables, within5, good } = seen;
+  const { evenings } = rehearsed;
   const { n } = made.course;
   const readyOf = (at: number, evening: number) => rehearsed.ends[evening * n + at]! + made.origin;
-  const isStale = ({ landing, at }: PlanCourse['landings'][0], evening: number) =>
-    landing.served === 'hot' &&
-    Math.max(landing.after ?? 0, tables[evening]!) - readyOf(at, evening) > landing.wellMinutes + NOT_TASTED;
   const dishes = made.landings.map((each): DishOdds => {
     const { landing, at } = each;
     const by = landing.after ?? 0;
@@ -114,32 +156,34 @@ function readOdds(
     ).sort();
     const three = (sorted: Int32Array) =>
       [0.05, 0.5, 0.95].map((part) => quantileOf(sorted, part)) as [number, number, number];
+    const isInTime = (evening: number) => readyOf(at, evening) - by <= ON_TIME;
     return {
       dishId: landing.dishId,
       dishName: landing.dishName,
       ready: three(ready),
       waits: three(waits),
-      late: share((evening) => readyOf(at, evening) - by > ON_TIME),
-      good: share((evening) => readyOf(at, evening) - by <= ON_TIME && !isStale(each, evening)),
+      late: shareOf(rehearsed, (evening) => !isInTime(evening)),
+      good: shareOf(rehearsed, (evening) => isInTime(evening) && !isStale(made, rehearsed, tables, each, evening)),
     };
   });
   const sorted = Int32Array.from(tables).sort();
-  const within5 = share((evening) => tables[evening]! <= ON_TIME);
   return {
     evenings,
     within5,
-    within10: share((evening) => tables[evening]! <= 2 * ON_TIME),
-    good: share(
-      (evening) => tables[evening]! <= ON_TIME && !made.landings.some((landing) => isStale(landing, evening)),
-    ),
+    within10: shareOf(rehearsed, (evening) => tables[evening]! <= 2 * ON_TIME),
+    good,
     table: TABLE_SHARES.map((part) => quantileOf(sorted, part)),
     dishes,
-    causes: again ? causesOf(made, rehearsed, tables, within5, plan, again) : [],
+    causes: again ? causesOf(seen, plan, again) : [],
   };
 }
 
 /** Minute after its hour at which all is on the table, for each evening; what is to come later counts from its own minute. */
-function tablesOf({ course, origin, landings }: PlanCourse, { evenings, ends }: Rehearsed, plan: Plan): Int32Array {
+function tablesOf(
+  { course, origin, landings }: PlanCourse,
+  { evenings, ends }: Rehearsed,
+  plan: Rehearsable,
+): Int32Array {
   const there = new Set(landings.map(({ landing }) => landing));
   const sure = plan.landings.reduce((late, landing) => (there.has(landing) ? late : Math.max(late, landing.late)), 0);
   return Int32Array.from({ length: evenings }, (_, evening) => {
@@ -155,14 +199,9 @@ function quantileOf(sorted: Int32Array, part: number): number {
 }
 
 /** Steps whose minutes go with the table's, each tried for real: what the odds were, had it taken its likely minutes. */
-function causesOf(
-  made: PlanCourse,
-  { evenings, starts, ends }: Rehearsed,
-  tables: Int32Array,
-  within5: number,
-  plan: Plan,
-  again: (course: Course) => Rehearsed,
-): readonly Cause[] {
+function causesOf(seen: Seen, plan: Rehearsable, again: (course: Course) => Rehearsed): readonly Cause[] {
+  const { made, rehearsed, tables, within5 } = seen;
+  const { evenings, starts, ends } = rehearsed;
   if (within5 > 1 - WORTH_TELLING) return [];
   const { course } = made;
   const meanTable = tables.reduce((sum, each) => sum + each, 0) / evenings;

@@ -2,7 +2,7 @@ import { readUnit } from '@/core/meal/keys';
 import { bare, own } from '@/core/plain/record';
 import { type Course, courseOf, type Roles } from '@/core/risk/course';
 import type { Compiled } from './compile';
-import type { Landing, Plan } from './plan';
+import type { Landing, Plan, PlannedStep } from './plan';
 import { EYES, HANDS, HEAT } from './resources';
 
 /** A plan made ready to be rehearsed. */
@@ -13,8 +13,13 @@ export interface PlanCourse {
   readonly landings: readonly { readonly landing: Landing; readonly at: number }[];
 }
 
+/** As much of a plan as a rehearsal asks for: its places, when its steps end (in the order of the plan), and where its dishes land. */
+export interface Rehearsable extends Pick<Plan, 'known' | 'landings'> {
+  readonly steps: readonly Pick<PlannedStep, 'key' | 'dishId' | 'end'>[];
+}
+
 /** A plan of a compiled meal, ready to be rehearsed. */
-export function courseOfPlan({ likely, origin }: Compiled, plan: Plan): PlanCourse {
+export function courseOfPlan({ likely, origin }: Compiled, plan: Rehearsable): PlanCourse {
   const starts = bare<number>();
   const units = bare<readonly string[]>();
   for (const { id, latest } of likely.steps) {

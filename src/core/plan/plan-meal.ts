@@ -11,12 +11,12 @@ import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/sol
 import { validate } from '@/core/schedule/validate';
 import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
-import { oddsOf } from './odds';
+import { oddsOf, rehearsedPlan } from './odds';
 import { pinAttempts } from './pins';
 import type { Odds, Plan } from './plan';
 import { ROLES } from './plan-course';
 import { polishedInRounds } from './polish';
-import { knownPlan, nameOfUnit, readPlan, withOdds } from './read';
+import { knownPlan, nameOfUnit, readPlan, sketchOf, withOdds } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
 import { COST } from './weights';
 
@@ -50,36 +50,45 @@ export async function planMeal(
 ): Promise<PlanResult> {
   const first = await planAsSet(meal, options, onImprove, signal);
   const wants = meal.layOutFirst !== false && !options.progress && !signal?.aborted;
-  if (!wants || (first.ok && latenessOf(first.plan) === 0)) return finished(first, options, signal);
+  if (!wants || (first.ok && latenessOf(first.plan()) === 0)) return finished(first, options, signal);
   // Where hands are too few to lay all out first, what keeps may be prepared in the last hour after all.
   const second = await planAsSet(
     { ...meal, layOutFirst: false },
     { ...options, solve: { ...options.solve, explain: false } },
     (plan) => {
-      if (!first.ok || latenessOf(plan) < latenessOf(first.plan)) onImprove?.({ ...plan, lastHourOpen: true });
+      if (!first.ok || latenessOf(plan) < latenessOf(first.plan())) onImprove?.({ ...plan, lastHourOpen: true });
     },
     signal,
   );
-  const isBetter = second.ok && (!first.ok || latenessOf(second.plan) < latenessOf(first.plan));
+  const isBetter = second.ok && (!first.ok || latenessOf(second.plan()) < latenessOf(first.plan()));
   const result = await finished(isBetter ? second : first, options, signal);
   return isBetter && result.ok ? { ...result, plan: { ...result.plan, lastHourOpen: true } } : result;
 }
 
-/** A plan with what it was read from. */
+/** A plan with what it is read from. */
 interface Made {
   readonly ok: true;
-  readonly plan: Plan;
+  /** Read when it is first asked for: of two plans that are compared one is never looked at. */
+  readonly plan: () => Plan;
   readonly meal: Meal;
   readonly compiled: Compiled;
   readonly solution: FoundSolution;
   /** Where it was rehearsed on the way. */
-  readonly odds?: Odds | undefined;
+  readonly odds?: (() => Odds) | undefined;
 }
 
 type Attempt = Made | Extract<PlanResult, { readonly ok: false }>;
 
 function madeOf(meal: Meal, compiled: Compiled, solution: FoundSolution): Made {
-  return { ok: true, plan: readPlan(meal, compiled, solution), meal, compiled, solution };
+  return { ok: true, plan: once(() => readPlan(meal, compiled, solution)), meal, compiled, solution };
+}
+
+function once<T>(make: () => T): () => T {
+  let made: { readonly value: T } | null = null;
+  return () => {
+    made ??= { value: make() };
+    return made.value;
+  };
 }
 
 /** Evenings that the odds of a plan are taken from: before an evening, and with guests waiting. */
@@ -95,8 +104,9 @@ async function finished(made: Attempt, options: PlanOptions, signal: CancelSigna
   const leans = meal.sureness !== 'short' && !quick && !signal?.aborted;
   const { compiled, solution: solved } = leans ? await orLessRoom(made, options, signal) : made;
   const solution = leans ? await surer(compiled, solved, options, signal) : solved;
-  const plan = solution === made.solution ? made.plan : readPlan(meal, compiled, solution);
-  const known = plan === made.plan ? made.odds : undefined;
+  const isAsMade = solution === made.solution;
+  const plan = isAsMade ? made.plan() : readPlan(meal, compiled, solution);
+  const known = isAsMade ? made.odds?.() : undefined;
   const odds =
     known ?? oddsOf(compiled, plan, { evenings: quick ? EVENINGS_AT_THE_STOVE : EVENINGS, seed, causes: !quick });
   if (!odds) return { ok: true, plan };
@@ -152,13 +162,13 @@ async function tryOtherFlames(
     const tried = new Map(flames).set(key, unit);
     const compiled = compile(meal, { ...options, flames: tried });
     if (!compiled.ok) continue;
-    const start = knownSchedule(compiled, { known: knownPlan(best.plan) });
+    const start = knownSchedule(compiled, { known: knownPlan(best.plan()) });
     const limits = { seconds: Math.min(SECONDS_A_FLAME, seconds / 4), patience: FLAME_PATIENCE, explain: false };
     const solution = await solve(compiled.problem, { ...options.solve, ...limits, start }, undefined, signal);
-    if (!isFound(solution) || solution.cost > best.plan.cost - WORTH_ANOTHER) continue;
+    if (!isFound(solution) || solution.cost > best.solution.cost - WORTH_ANOTHER) continue;
     flames = tried;
     best = madeOf(meal, compiled, solution);
-    onImprove?.(best.plan);
+    onImprove?.(best.plan());
   }
   return best;
 }
@@ -240,8 +250,9 @@ const SHARE_WITH_LESS = 0.5;
 async function orLessRoom(made: Made, options: PlanOptions, signal: CancelSignal | undefined): Promise<Made> {
   const { meal } = made;
   const { seed = 1, seconds = 5 } = options.solve;
-  const landed = ({ compiled, plan }: Made) =>
-    oddsOf(compiled, plan, { evenings: EVENINGS_AT_THE_STOVE, seed, causes: false })?.good ?? 1;
+  const landed = ({ compiled, solution }: Made) =>
+    rehearsedPlan(compiled, sketchOf(compiled, solution), { evenings: EVENINGS_AT_THE_STOVE, seed, causes: false })
+      ?.good ?? 1;
   const lands = landed(made);
   if (lands >= TOO_CROWDED || made.compiled.room.size === 0) return made;
   const roomShare = LESS_ROOM * (options.roomShare ?? ROOM_SHARE[meal.sureness ?? 'even']);
@@ -295,13 +306,16 @@ function pushedOn({ likely, origin }: Compiled, known: Schedule, options: Compil
 
 /** A plan whose hours were pushed on, with those that were wanted at first. */
 function asWanted(made: Made, { known }: CompileOptions): Made {
-  const { plan } = made;
+  return { ...made, plan: once(() => wanting(made.plan(), known)) };
+}
+
+function wanting(plan: Plan, known: CompileOptions['known']): Plan {
   const places = Object.entries(plan.known.places).map(([key, place]) => {
     const before = known?.places.get(key);
     const wanted = before?.wanted ?? before?.start ?? place.start;
     return [key, wanted === place.start ? place : { ...place, wanted }] as const;
   });
-  return { ...made, plan: { ...plan, known: { ...plan.known, places: bare(places) } } };
+  return { ...plan, known: { ...plan.known, places: bare(places) } };
 }
 
 /** Of the time for a plan so much is for one without room, where room makes something late or wait too long. */
@@ -322,7 +336,8 @@ async function orWithoutRoom(
 }
 
 /** Minutes late by likely minutes, and a quarter of an hour for each dish that waits too long. */
-function troublesOf({ plan }: Made): number {
+function troublesOf(made: Made): number {
+  const plan = made.plan();
   const overdue = plan.landings.filter(({ fine }) => fine === 'too long').length;
   return latenessOf(plan) + 15 * overdue;
 }
@@ -338,15 +353,15 @@ function orInOrder(found: Made, inOrder: Schedule, options: PlanOptions & Compil
   if (faults.length > 0) return found;
   const standing = { ...found.solution, ...inOrder, status: 'feasible', cost, bound: 0 } as const;
   const known = asWanted(madeOf(meal, compiled, standing), options);
-  const rehearsed = (made: Made): Made => ({
-    ...made,
-    odds: oddsOf(compiled, made.plan, { evenings: EVENINGS_AT_THE_STOVE, seed, causes: false }),
-  });
-  const landed = ({ odds }: Made) => (odds ? (odds.within5 + odds.good) / 2 : 1);
+  const rehearsed = (made: Made) => {
+    const options = { evenings: EVENINGS_AT_THE_STOVE, seed, causes: false };
+    const seen = rehearsedPlan(compiled, sketchOf(compiled, made.solution), options);
+    return { made: { ...made, odds: seen?.odds }, landed: seen ? (seen.within5 + seen.good) / 2 : 1 };
+  };
   const [one, other] = [rehearsed(known), rehearsed(found)];
-  const gain = landed(other) - landed(one);
-  if (Math.abs(gain) >= WORTH_LEARNING) return gain > 0 ? other : one;
-  return validate(compiled.likely, found.solution).cost < cost ? other : one;
+  const gain = other.landed - one.landed;
+  if (Math.abs(gain) >= WORTH_LEARNING) return gain > 0 ? other.made : one.made;
+  return validate(compiled.likely, found.solution).cost < cost ? other.made : one.made;
 }
 
 /** Minutes late that rounding to whole minutes alone can make. */

@@ -10,7 +10,7 @@ import { stationsFor } from '@/core/meal/stations';
 import { groupBy } from '@/core/plain/group-by';
 import { printSpan } from '@/core/plain/span';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
-import type { FoundSolution, ProblemLink, ProblemStep } from '@/core/schedule/problem';
+import type { FoundSolution, ProblemLink, ProblemStep, Schedule } from '@/core/schedule/problem';
 import { printThing } from '@/core/units/thing';
 import { listed } from '@/core/units/words';
 import { sayBeginning } from './beginning';
@@ -26,6 +26,7 @@ import {
   type Station,
   type Waiting,
 } from './plan';
+import type { Rehearsable } from './plan-course';
 import type { KnownPlan } from './progress';
 import { sayOdds } from './say-odds';
 import { explain } from './why';
@@ -117,20 +118,31 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
     proven: solution.status === 'optimal' && !compiled.drawn,
     cost: solution.cost,
     verdict: verdictOf({ steps: useful, landings, quietStretch }, meal, partFaults(compiled.dishes)),
-    known: {
-      places: Object.fromEntries(
-        problem.steps.map((row) => [
-          row.id,
-          {
-            start: origin + solution.starts[row.id]!,
-            end: origin + solution.starts[row.id]! + row.minutes,
-            units: solution.units[row.id] ?? [],
-          },
-        ]),
-      ),
-      holds: solution.holds,
-    },
+    known: placesOf(compiled, solution),
   };
+}
+
+function placesOf({ origin, likely }: Compiled, { starts, units, holds }: Schedule): Plan['known'] {
+  const places = likely.steps.map(({ id, minutes }) => {
+    const start = origin + starts[id]!;
+    return [id, { start, end: start + minutes, units: units[id] ?? [] }] as const;
+  });
+  return { places: Object.fromEntries(places), holds };
+}
+
+/** As much of a plan as its rehearsal asks for, without the words and reasons, which take longer than the rehearsal. */
+export function sketchOf(compiled: Compiled, schedule: Schedule): Rehearsable {
+  const { origin, entries, likely } = compiled;
+  const steps = likely.steps.flatMap(({ id, minutes }) => {
+    const entry = entries.get(id);
+    if (entry?.kind !== 'part') return [];
+    const start = origin + schedule.starts[id]!;
+    const { dish, step } = entry.part;
+    return [{ key: id, kind: 'step' as const, dishId: dish.id, stepId: step.id, start, end: start + minutes }];
+  });
+  steps.sort((a, b) => a.start - b.start || a.key.localeCompare(b.key));
+  const landings = compiled.dishes.flatMap((dish) => landingOf(dish, steps, null));
+  return { steps, landings, known: placesOf(compiled, schedule) };
 }
 
 /** The part of a plan that planning again needs. */
@@ -270,7 +282,11 @@ function stillHot(waits: number, standing: PotStands, pot: Pot): Range {
   return celsiusAfter({ litres, widthCm, fromCelsius: OFF_THE_HEAT, roomCelsius, standing }, waits);
 }
 
-function landingOf(dish: Dish, steps: readonly PlannedStep[], pot: Pot | null): Landing[] {
+function landingOf(
+  dish: Dish,
+  steps: readonly Pick<PlannedStep, 'kind' | 'dishId' | 'stepId' | 'end'>[],
+  pot: Pot | null,
+): Landing[] {
   const { lands } = dish;
   if (!lands) return [];
   const last = steps.filter((step) => step.kind === 'step' && step.dishId === dish.id && step.stepId === lands.step);

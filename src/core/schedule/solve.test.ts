@@ -161,6 +161,23 @@ describe('the search', () => {
     expect(costOf(await run(problem, { start: half }))).toBe(first.cost);
   });
 
+  it('in brief finds a valid plan no dearer than the one given, proves nothing, and says so where there is none', async () => {
+    const first = await run(problem, { brief: true, rounds: 1, patience: 1 });
+    const again = await run(problem, { brief: true, patience: 40, ...(isFound(first) ? { start: first } : {}) });
+    if (!isFound(first) || !isFound(again)) throw new Error('no plan');
+    expect(validate(problem, again)).toEqual({ faults: [], cost: again.cost });
+    expect(again.cost).toBeLessThanOrEqual(first.cost);
+    expect(again.status).toBe('feasible');
+    let none = 0;
+    for (let seed = 1; seed < 60; seed++) {
+      const tiny = tinyProblem(seed, { steps: 4, horizon: 8 });
+      const solution = await run(tiny, { brief: true, patience: 20 });
+      if (bruteForce(tiny) === null) none++;
+      expect(isFound(solution)).toBe(bruteForce(tiny) !== null);
+    }
+    expect(none).toBeGreaterThan(3);
+  });
+
   it('ends when it is cancelled, with what it has', async () => {
     const signal = { aborted: false };
     let told = 0;

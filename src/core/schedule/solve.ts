@@ -26,6 +26,8 @@ export interface SolveOptions {
   readonly start?: Schedule;
   /** Whether to look for a conflict when there is no schedule; default true. */
   readonly explain?: boolean;
+  /** List schedules alone, where one is found: the model of the learning search takes longer to build than an answer at the stove may take. Default false. */
+  readonly brief?: boolean;
   /** A clock in milliseconds; the core has none of its own. */
   readonly now: () => number;
   /** Gives the caller's event loop a turn, so that the search can be cancelled. */
@@ -150,6 +152,10 @@ class Run {
       this.keep(p, placement);
       descent = new Descent(p, draft, ideal, dishes, this.random);
       placement = await this.firstRounds(p, descent);
+    }
+    if (descent && this.options.brief) {
+      await this.descend(p, descent, this.limit, this.options.patience);
+      return this.answer(false);
     }
     await this.breathe();
     const model = await this.inTurns(Model.inTurns(p), () => this.isOver());

@@ -3,13 +3,13 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Dish } from '@/core/dish/dish';
-import { type CarriedOn, carryOn, carryOnByClock, type RestRequest } from '@/core/live/carry-on';
+import { answered, carryOn, carryOnByClock, type RestRequest, type Thought } from '@/core/live/carry-on';
 import type { Evening, HeldEvening } from '@/core/live/evening';
 import { changesThePlan, type Look, lastTakenBack, type MeasuredDoes, type NewEvent } from '@/core/live/events';
 import type { LiveRemedy } from '@/core/live/live-remedies';
 import { untilAfter, WATER_MINUTES, waterReminder } from '@/core/live/looks';
 import type { ToMeasure } from '@/core/live/measuring';
-import { borneAsItIs, troubleOf, weightOf } from '@/core/live/offer';
+import { borneAsItIs } from '@/core/live/offer';
 import { isOutOfDate } from '@/core/live/replan';
 import {
   type LiveStep,
@@ -30,7 +30,6 @@ import { pantry } from '@/store/db';
 import { storeFault } from '@/store/faults';
 import { adoptPlan, openSession, restoreSession, tell } from '@/store/sessions';
 import { askPlanner, warmPlanner } from '@/workers/planner';
-import type { PlanRequest } from '@/workers/planner.worker';
 import { useLead } from './use-lead';
 
 /** What can be told to an evening; all of it is stored at once. */
@@ -111,10 +110,6 @@ export interface Unkept {
   readonly again: () => void;
 }
 
-/** With what surrounds it an answer comes within a tenth of a second at a hundred steps. */
-const REPLAN = { seconds: 0.025, patience: 250 } as const;
-/** A plan that lands late, or lets something spoil, is told only after so many rounds: by rounds, so that a busy machine says the same hour. */
-const SURE = { seconds: 8, rounds: 12 } as const;
 /** What may be done about it is worth longer thought. */
 export const THINK = { seconds: 0.4, patience: 400 } as const;
 const BETWEEN_DRIFT_CHECKS = 20_000;
@@ -381,26 +376,11 @@ function tellings(
   };
 }
 
-/**
- * Plans the rest of the evening from an instant and stores it, with a sentence on what moved. Where something then comes late or spoils, it is
- * planned again, by rounds and not by time, before anything is said: an hour that is told is not taken back a second later. Without words
- * nothing was told: the clock has moved on.
- */
+/** Plans the rest of the evening from an instant and stores it, with a sentence on what moved. Without words nothing was told: the clock has moved on. */
 async function replan(session: Session, at: number, words: string | null, onThinking: () => void): Promise<void> {
-  const plan = (limits: Limits) => {
-    const ask = (request: RestRequest) => askPlanner({ ...limits, ...request });
+  const carry = (thought: Thought) => {
+    const ask = (request: RestRequest) => askPlanner({ ...thought, ...request });
     return words === null ? carryOnByClock(session, at, ask) : carryOn(session, at, words, ask);
   };
-  const weight = (carried: CarriedOn) => weightOf(troubleOf({ ...session, plan: carried.plan }));
-  const first = await plan(REPLAN);
-  if (weight(first) === 0) {
-    await adoptPlan(pantry(), session.id, session.events.length, first);
-    return;
-  }
-  onThinking();
-  const second = await plan(SURE);
-  const better = weight(second) <= weight(first) ? second : first;
-  await adoptPlan(pantry(), session.id, session.events.length, better);
+  await adoptPlan(pantry(), session.id, session.events.length, await answered(session, carry, onThinking));
 }
-
-type Limits = Pick<PlanRequest, 'seconds' | 'patience' | 'rounds'>;

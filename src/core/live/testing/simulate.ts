@@ -1,4 +1,4 @@
-import { carryOn, type RestRequest } from '@/core/live/carry-on';
+import { answered, carryOn, type RestRequest, type Thought } from '@/core/live/carry-on';
 import { changesThePlan, type LiveEvent, type NewEvent } from '@/core/live/events';
 import { type LiveStep, liveSteps, type Session } from '@/core/live/session';
 import type { Meal } from '@/core/meal/meal';
@@ -14,8 +14,8 @@ export interface Simulation {
   readonly tableAt: number;
   /** Minutes that a step really takes. */
   readonly truth: (step: PlannedStep) => number;
-  /** Rounds that each re-plan may take; 12 when absent. */
-  readonly rounds?: number;
+  /** Rounds that each re-plan may take, 12 when absent; or as at the stove: at once, and longer where there is trouble. */
+  readonly rounds?: number | 'at once';
   /** Minutes from one glance at the stove to the next. */
   readonly glance: () => number;
   /** Something unforeseen at a glance; null for nothing. */
@@ -33,14 +33,21 @@ export function planRestIn(rounds: number) {
 }
 
 /** Tells an event and plans the rest, as the app does. The session goes through text, as it does when it is stored. */
-export async function tellAndPlan(session: Session, said: NewEvent, now: number, rounds = 12): Promise<Session> {
+export async function tellAndPlan(
+  session: Session,
+  said: NewEvent,
+  now: number,
+  rounds: number | 'at once' = 12,
+): Promise<Session> {
   const at = Math.max(now, session.events.at(-1)?.at ?? 0);
   const event = { ...said, id: `e${session.events.length}`, at } as LiveEvent;
   const told: Session = JSON.parse(JSON.stringify({ ...session, events: [...session.events, event] }));
   if (!changesThePlan(event, told.events)) return told;
-  const { plan, tableAt, moved } = await carryOn(told, at, 'Told', ({ meal, progress, known }) =>
-    planMeal(meal, { progress, known, solve: { ...TEST_CLOCK, seconds: 5, rounds } }),
-  );
+  const carry = (thought: Thought) =>
+    carryOn(told, at, 'Told', ({ meal, progress, known }) =>
+      planMeal(meal, { progress, known, solve: { ...TEST_CLOCK, ...thought } }),
+    );
+  const { plan, tableAt, moved } = await (rounds === 'at once' ? answered(told, carry) : carry({ seconds: 5, rounds }));
   const firstTable = told.firstTable ?? told.tableAt;
   return { ...told, plan, tableAt, moved, ...(tableAt === told.tableAt ? {} : { firstTable }) };
 }

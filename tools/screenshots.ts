@@ -157,7 +157,7 @@ const SHOTS: readonly Shot[] = [
     path: '/bench?meal=harvest&dish=brown-rice',
     before: async (page) => {
       await page.getByRole('region', { name: 'The dish' }).waitFor();
-      await page.getByRole('img', { name: 'The water' }).getByText('taken up').waitFor();
+      await page.getByRole('img', { name: 'The water' }).locator('svg text').first().waitFor();
     },
   },
 ];

@@ -42,7 +42,7 @@ export function Download({ name, type = 'application/json', text, children }: Do
         {children}
       </button>
       {failed && (
-        <span role="alert" className="basis-full border-l-4 border-warn pl-3">
+        <span role="alert" className="basis-full border-s-4 border-warn ps-3">
           That file could not be made: what makes it did not come from the server. Try again when there is a network.
         </span>
       )}

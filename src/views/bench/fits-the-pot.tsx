@@ -188,7 +188,7 @@ function LayerFits() {
         {batches === 1 ? 'It lies in one layer.' : `About ${grams(weight / batches)} at a time, in one layer.`}
         {fewest !== most && ` As it is cut, ${fewest} to ${most}.`} What lies closer steams instead of browning.
       </p>
-      <p className="border-l-3 border-warn pl-2 text-warn">
+      <p className="border-s-3 border-warn ps-2 text-warn">
         Dry it first and lay it in away from you: wet food in hot fat spits.
       </p>
     </Question>
@@ -214,7 +214,7 @@ function TurnedOut() {
       <p className="max-w-xl">
         The pot {STRAIGHT_NEEDS}. Upside down it weighs about {Math.round(litres + 2)} kg with all in it.
       </p>
-      <p className="border-l-3 border-warn pl-2 text-warn">
+      <p className="border-s-3 border-warn ps-2 text-warn">
         Hot and heavy: two dry cloths, dish and pot held tight together, one turn away from you. Two people for a large
         one.
       </p>

@@ -47,7 +47,7 @@ export function FromDish({ children }: { readonly children: React.ReactNode }) {
   if (!meal || !written?.grain || !parts) {
     return (
       <>
-        <p role="alert" className="mt-4 border-l-4 border-warn pl-3">
+        <p role="alert" className="mt-4 border-s-4 border-warn ps-3">
           That dish is not in this browser, or its grain is not cooked in measured liquid.
         </p>
         {children}

@@ -358,17 +358,17 @@ function Terms({ balance, way }: { readonly balance: Balance; readonly way: Omit
   ];
   return (
     <>
-      <table className="w-full max-w-xl text-left" data-testid="terms">
+      <table className="w-full max-w-xl text-start" data-testid="terms">
         <tbody>
           {rows.map(([name, { low, likely, high }, sign]) => (
             <tr key={name} className="border-t border-line">
               <th scope="row" className="py-1.5 font-normal">
                 {name}
               </th>
-              <td className="text-right font-semibold whitespace-nowrap">
+              <td className="text-end font-semibold whitespace-nowrap">
                 {sign} {sayVolume(likely)}
               </td>
-              <td className="pl-4 text-right whitespace-nowrap text-faint">
+              <td className="ps-4 text-end whitespace-nowrap text-faint">
                 {low === high ? '' : `${sayVolume(low)} to ${sayVolume(high)}`}
               </td>
             </tr>

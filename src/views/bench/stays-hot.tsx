@@ -43,7 +43,7 @@ function Roast() {
         Its centre rises by about <strong>{Math.round(rise.likely)} °C more</strong>, between {Math.round(rise.low)} and{' '}
         {Math.round(rise.high)} °C more; under foil it rests {sayMinutes(rest.likely)}, {sayBand(rest)}.
       </p>
-      <p className="border-l-3 border-warn pl-2 text-warn">
+      <p className="border-s-3 border-warn ps-2 text-warn">
         Whole cuts are safe from 63 °C and 3 minutes, minced meat from 71 °C, poultry from 74 °C, measured in the
         middle: never count on the rise to get there. Local rules come first.
       </p>
@@ -98,7 +98,7 @@ export function StaysHot() {
         valueAt={(minute) => celsiusAfter(question, minute)}
         mark={LIMITS.hotHolding.celsius}
       />
-      <p className="border-l-3 border-warn pl-2 text-warn">
+      <p className="border-s-3 border-warn ps-2 text-warn">
         Below {LIMITS.hotHolding.celsius} °C do not keep it standing: serve it, or cool it and have it in the fridge
         within two hours, rice within one. Measure with a thermometer; local rules come first.
       </p>

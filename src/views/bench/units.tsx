@@ -69,7 +69,7 @@ export function Units() {
           {others.map(({ to, value }) => (
             <div key={to.id} className="contents">
               <dt className="border-t border-line py-1.5">{nameOf(to)}</dt>
-              <dd className="border-t border-line py-1.5 text-right font-semibold">{sayQuantity(value)}</dd>
+              <dd className="border-t border-line py-1.5 text-end font-semibold">{sayQuantity(value)}</dd>
             </div>
           ))}
         </dl>

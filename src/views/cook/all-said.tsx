@@ -7,7 +7,7 @@ export function AllSaid({ step }: { readonly step: LiveStep['step'] }) {
       {step.says && <span className="block text-lg">{step.says}</span>}
       {step.amounts.length > 0 && <span className="block text-lg">{step.amounts.join(' · ')}</span>}
       {step.cautions.map((caution) => (
-        <span key={caution} className="mt-1 block border-l-4 border-ember pl-3 text-lg">
+        <span key={caution} className="mt-1 block border-s-4 border-ember ps-3 text-lg">
           {caution}
         </span>
       ))}

@@ -129,7 +129,7 @@ export function TopLine(line: TopLineProps) {
           silent until touched
         </Button>
       </div>
-      <span className="ml-auto flex shrink-0 items-center gap-2 sm:gap-3">
+      <span className="ms-auto flex shrink-0 items-center gap-2 sm:gap-3">
         <Button
           look="quiet"
           className="hidden min-h-16 min-w-16 text-lg sm:block short:hidden"
@@ -171,7 +171,7 @@ function People({ work, who, onWho, now }: PeopleProps) {
             key={id ?? 'all'}
             type="button"
             aria-pressed={who === id}
-            className={`min-h-16 min-w-0 rounded-lg px-3 text-left leading-tight ${each ? 'flex-1' : ''} ${who === id ? 'bg-soft text-ink' : 'text-faint'}`}
+            className={`min-h-16 min-w-0 rounded-lg px-3 text-start leading-tight ${each ? 'flex-1' : ''} ${who === id ? 'bg-soft text-ink' : 'text-faint'}`}
             onClick={() => onWho(id)}
           >
             <span className="block truncate text-lg">{each?.person.name ?? 'all'}</span>

@@ -33,7 +33,7 @@ export function Board({ session, told, at, now, acts, pretend }: BoardProps) {
           ref={nowSection}
           tabIndex={-1}
           aria-label="Now"
-          className="p-5 outline-none sm:px-8 sm:py-6 md:col-start-1 md:row-start-1 md:overflow-y-auto md:border-r md:border-line short:py-2"
+          className="p-5 outline-none sm:px-8 sm:py-6 md:col-start-1 md:row-start-1 md:overflow-y-auto md:border-e md:border-line short:py-2"
         >
           <h2 className="font-sans text-base font-semibold text-faint short:sr-only">Now</h2>
           {carry.map((each) => (
@@ -54,7 +54,7 @@ export function Board({ session, told, at, now, acts, pretend }: BoardProps) {
         <section
           aria-label="Answers"
           data-testid="answers"
-          className="sticky bottom-0 z-10 border-line bg-ground px-5 pt-1 pb-3 sm:px-8 md:static md:col-start-1 md:row-start-2 md:border-r short:pb-1"
+          className="sticky bottom-0 z-10 border-line bg-ground px-5 pt-1 pb-3 sm:px-8 md:static md:col-start-1 md:row-start-2 md:border-e short:pb-1"
         >
           {focal ? (
             <Answers session={session} live={focal} told={told} now={now} />

@@ -27,7 +27,7 @@ export function HowMuch({ session, live, measure, told }: HowMuchProps) {
   );
   const isSaid = said?.kind === 'measured' && Math.abs(said.ml - ml) < 1;
   return (
-    <section aria-label={`How much ${measure.name}`} className="mt-4 border-l-4 border-line pl-4">
+    <section aria-label={`How much ${measure.name}`} className="mt-4 border-s-4 border-line ps-4">
       <p className="text-xl text-faint">How much {measure.name} is there?</p>
       <fieldset className="mt-1 flex flex-wrap gap-x-4" aria-label="Measured by">
         {ways.map(({ id, name }) => (
@@ -68,7 +68,7 @@ export function HowMuch({ session, live, measure, told }: HowMuchProps) {
           {whatToDo(measure, ml).map(({ does, says, how }) => (
             <li key={does}>
               <Button
-                className="min-h-16 px-5 text-left text-xl first-letter:uppercase"
+                className="min-h-16 px-5 text-start text-xl first-letter:uppercase"
                 onClick={() => told.measured(live, measure, ml, does)}
               >
                 {says}

@@ -34,7 +34,7 @@ export function Focal({ session, live, told, now, steps }: StepProps & NowProps)
   return (
     <div>
       <p className="mt-3 text-xl short:mt-0" style={{ color: tint }}>
-        <span aria-hidden className="mr-2.5 inline-block size-3.5 rounded-full" style={{ background: tint }} />
+        <span aria-hidden className="me-2.5 inline-block size-3.5 rounded-full" style={{ background: tint }} />
         {step.dishName}{' '}
         {step.person && session.meal.kitchen.people.length > 1 && (
           <span className="text-faint">· {step.person.name}</span>
@@ -61,7 +61,7 @@ export function Focal({ session, live, told, now, steps }: StepProps & NowProps)
       <Taste session={session} live={live} told={told} now={now} steps={steps} />
       {step.learned !== undefined && <p className="mt-2 text-lg text-faint">{sayLearned(step)}</p>}
       {step.cautions.map((caution) => (
-        <p key={caution} className="mt-3 border-l-4 border-ember pl-3 text-lg">
+        <p key={caution} className="mt-3 border-s-4 border-ember ps-3 text-lg">
           {caution}
         </p>
       ))}
@@ -137,7 +137,7 @@ export function CarryOver({ carry, told }: { readonly carry: Carry; readonly tol
   const { live, from } = carry;
   const { step } = live;
   return (
-    <div className="mt-3 border-l-4 border-warn pl-4" data-testid="carry">
+    <div className="mt-3 border-s-4 border-warn ps-4" data-testid="carry">
       <p className="text-3xl">
         Move {step.vessel ?? 'the pot'} of {step.dishName} from {from} to <strong>{step.station.name}</strong>
         {step.heat ? `, ${step.heat} heat` : ''}.

@@ -37,7 +37,7 @@ export function Calls({ cues }: { readonly cues: readonly Cue[] }) {
             <button
               key={id}
               type="button"
-              className={`min-h-16 w-full truncate border-t border-line px-5 text-left text-lg md:sr-only ${index > 0 ? 'sr-only' : ''}`}
+              className={`min-h-16 w-full truncate border-t border-line px-5 text-start text-lg md:sr-only ${index > 0 ? 'sr-only' : ''}`}
               onClick={() => toPot(keys[0])}
             >
               ↓ {says}

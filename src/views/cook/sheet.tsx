@@ -43,7 +43,7 @@ export function Choice({ says, how, leadsTo, caution, strong = false, onPress }:
   return (
     <li className="border-b border-line py-3">
       <Button
-        className="min-h-16 w-full rounded-xl px-5 py-2 text-left text-xl first-letter:uppercase"
+        className="min-h-16 w-full rounded-xl px-5 py-2 text-start text-xl first-letter:uppercase"
         look={strong ? 'strong' : 'plain'}
         onClick={onPress}
       >
@@ -53,7 +53,7 @@ export function Choice({ says, how, leadsTo, caution, strong = false, onPress }:
       {leadsTo !== undefined && (
         <p className="mt-0.5 text-lg text-faint">{leadsTo === null ? 'Planning what it leads to…' : leadsTo}</p>
       )}
-      {caution && <p className="mt-1 border-l-4 border-ember pl-3 text-lg">{caution}</p>}
+      {caution && <p className="mt-1 border-s-4 border-ember ps-3 text-lg">{caution}</p>}
     </li>
   );
 }

@@ -33,7 +33,7 @@ export function Stages({ live, ladder, told, now }: StagesProps) {
             key={stage.id}
             type="button"
             aria-pressed={index === shown}
-            className={`flex min-h-18 flex-col items-stretch justify-between rounded-lg bg-soft px-2 py-2 text-left text-lg leading-tight text-ink sm:text-xl ${index === shown ? 'outline-3 outline-ember' : ''}`}
+            className={`flex min-h-18 flex-col items-stretch justify-between rounded-lg bg-soft px-2 py-2 text-start text-lg leading-tight text-ink sm:text-xl ${index === shown ? 'outline-3 outline-ember' : ''}`}
             onClick={() => told.staged(live, ladder, index)}
           >
             {pigments && (

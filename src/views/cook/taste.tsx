@@ -44,7 +44,7 @@ export function Taste({ session, live, told, now, steps }: TasteProps) {
   const small = tasteSteps(mealAsItIs(session, now), dishId);
   const chosen = small.find((step) => step.sense === sense);
   return (
-    <section aria-label={`Taste ${dish.name}`} className="mt-4 border-l-4 border-line pl-4" data-testid="taste">
+    <section aria-label={`Taste ${dish.name}`} className="mt-4 border-s-4 border-line ps-4" data-testid="taste">
       <p className="text-xl text-faint">A clean spoon, cooled a moment. How is it? {before}</p>
       <ul className="mt-2 grid grid-cols-2 gap-1.5 sm:grid-cols-4">
         <li>

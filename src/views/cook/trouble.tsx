@@ -56,7 +56,7 @@ export function Trouble({ session, dishId, live: shown, told, onClose }: Trouble
         {mishapsOf(patient).map((each) => (
           <li key={each.id}>
             <Button
-              className="min-h-16 w-full text-left text-xl first-letter:uppercase"
+              className="min-h-16 w-full text-start text-xl first-letter:uppercase"
               onClick={() => setMishap(each)}
             >
               {each.says}
@@ -64,7 +64,7 @@ export function Trouble({ session, dishId, live: shown, told, onClose }: Trouble
           </li>
         ))}
         <li>
-          <Button className="min-h-16 w-full text-left text-xl" onClick={() => setForgets(true)}>
+          <Button className="min-h-16 w-full text-start text-xl" onClick={() => setForgets(true)}>
             Something was forgotten
           </Button>
         </li>
@@ -120,7 +120,7 @@ function ForgottenList({
         {list.map((each) => (
           <li key={each.id}>
             <Button
-              className={`min-h-16 w-full text-left text-lg ${each.id === id ? 'outline-3 outline-ember' : ''}`}
+              className={`min-h-16 w-full text-start text-lg ${each.id === id ? 'outline-3 outline-ember' : ''}`}
               aria-pressed={each.id === id}
               onClick={() => setId(each.id)}
             >
@@ -130,7 +130,7 @@ function ForgottenList({
         ))}
       </ul>
       {chosen && (
-        <div role="status" className="mt-4 border-l-4 border-ember pl-4">
+        <div role="status" className="mt-4 border-s-4 border-ember ps-4">
           <p className="text-xl">{chosen.says}</p>
           {chosen.way && (
             <Button look="strong" big className="mt-3" onClick={() => onTake(chosen.way!)}>

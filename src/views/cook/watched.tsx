@@ -66,7 +66,7 @@ export function Watched({ session, live, told, now, tint, pretend, steps }: Watc
       <button
         type="button"
         aria-expanded={open}
-        className="flex min-h-20 w-full items-center gap-4 text-left"
+        className="flex min-h-20 w-full items-center gap-4 text-start"
         onClick={() => setOpened(!opened)}
       >
         <span aria-hidden className="h-14 w-2 shrink-0 rounded-full" style={{ background: tint }} />
@@ -77,7 +77,7 @@ export function Watched({ session, live, told, now, tint, pretend, steps }: Watc
             {step.doneWhen && `: ${step.doneWhen}`}
           </span>
         </span>
-        <span className={`shrink-0 text-right text-4xl font-semibold ${left < 0 || lookIsDue ? 'text-ember' : ''}`}>
+        <span className={`shrink-0 text-end text-4xl font-semibold ${left < 0 || lookIsDue ? 'text-ember' : ''}`}>
           <span data-testid="countdown" data-verbatim>
             {printCountdown(left)}
           </span>
@@ -95,7 +95,7 @@ export function Watched({ session, live, told, now, tint, pretend, steps }: Watc
         </span>
       </button>
       {open && (
-        <div className="pb-3 pl-6">
+        <div className="pb-3 ps-6">
           {!ladder && (lookIsDue || left < 0) && <p className="mb-2 text-2xl text-ember">{questionOf(live)}</p>}
           {inDanger && (
             <p role="alert" className="mb-2 text-xl font-semibold text-warn">

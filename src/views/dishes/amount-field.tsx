@@ -24,7 +24,7 @@ export function AmountField({ name, amount, onChange }: AmountFieldProps) {
         label={`How much ${name}`}
         inputMode="decimal"
         value={toldHere(printQuantity(shown))}
-        className="w-20 text-right"
+        className="w-20 text-end"
         fault={(text) =>
           (readQuantity(text) ?? 0) > 0 ? null : `${name}: a number above 0, such as 2 or 1½; kept as it was.`
         }

@@ -114,7 +114,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
         </div>
       </div>
       {fault && (
-        <p role="alert" className="mt-2 border-l-4 border-warn pl-3 text-lg">
+        <p role="alert" className="mt-2 border-s-4 border-warn ps-3 text-lg">
           {fault} Nothing was stored.
         </p>
       )}
@@ -165,7 +165,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
           <Strip dish={dish} />
           <section aria-label="What goes wrong">
             <h2 className="text-2xl">What goes wrong</h2>
-            <ul className="list-disc pl-5">
+            <ul className="list-disc ps-5">
               {technique.mistakes.map((mistake) => (
                 <li key={mistake}>{mistake}</li>
               ))}

@@ -124,7 +124,7 @@ function Row({ card, mine }: { readonly card: Card; readonly mine: boolean }) {
         className="grid gap-x-6 py-2.5 hover:bg-soft sm:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]"
       >
         <span className="text-lg font-semibold">
-          {dish.name} {mine && <span className="ml-1 text-sm font-normal text-faint">yours</span>}
+          {dish.name} {mine && <span className="ms-1 text-sm font-normal text-faint">yours</span>}
         </span>
         <span className="text-faint">
           {printSpan(minutes)}, {printSpan(hands)} of hands · {needs.join(' and ')} · {diet}

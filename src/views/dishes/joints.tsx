@@ -40,7 +40,7 @@ export function Joints({ draft, dish, change }: JointsProps) {
           </li>
         ))}
         {untaken.map((part) => (
-          <li key={part} className="border-b border-l-4 border-line border-l-warn py-1.5 pl-2">
+          <li key={part} className="border-b border-s-4 border-line border-s-warn py-1.5 ps-2">
             <span role="status">
               Nothing takes anything from “{nameOfPart(draft, part)}”: it comes to the table beside the dish.
             </span>

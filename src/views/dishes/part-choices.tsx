@@ -39,10 +39,10 @@ export function MadePart({ draft, part, change }: PartChoicesProps) {
       as="section"
       aria-label={`Part: ${nameOfPart(draft, part)}`}
       defaultOpen
-      className="border-l-4 border-line pl-3"
+      className="border-s-4 border-line ps-3"
     >
       <div className="flex items-center gap-1">
-        <DisclosureButton className="group flex min-h-10 min-w-0 flex-1 items-center gap-2 text-left text-xl">
+        <DisclosureButton className="group flex min-h-10 min-w-0 flex-1 items-center gap-2 text-start text-xl">
           <ChevronDown size={18} aria-hidden className="shrink-0 group-data-open:rotate-180" />
           <span className="min-w-0">{nameOfPart(draft, part)}</span>
         </DisclosureButton>

@@ -144,7 +144,7 @@ export function Looked({ reading, apart, onApart, onChange, onAnew, onUndo }: Lo
         <section aria-label="What goes in">
           <h2 className="text-2xl">What goes in</h2>
           {forgotten.length > 0 && (
-            <p className="mt-2 border-l-3 border-warn pl-2 text-warn" data-testid="forgotten">
+            <p className="mt-2 border-s-3 border-warn ps-2 text-warn" data-testid="forgotten">
               No step names{' '}
               {listed(
                 forgotten.map(({ name }) => name),
@@ -171,7 +171,7 @@ export function Looked({ reading, apart, onApart, onChange, onAnew, onUndo }: Lo
         {reading.notUnderstood.length > 0 && (
           <section aria-label="Not understood">
             <h2 className="text-2xl">Not understood</h2>
-            <ul className="list-disc pl-5">
+            <ul className="list-disc ps-5">
               {reading.notUnderstood.map((words) => (
                 <li key={words}>{words}</li>
               ))}

@@ -68,15 +68,13 @@ export function Source({ reading, shown, onIngredient, onStep, onChange }: Sourc
           return (
             // biome-ignore lint/suspicious/noArrayIndexKey: lines never move
             <div key={k} className="grid grid-cols-[6.5rem_1fr] gap-2 py-0.5">
-              <span
-                className={`text-right text-sm leading-6 ${label === 'not understood' ? 'text-warn' : 'text-faint'}`}
-              >
+              <span className={`text-end text-sm leading-6 ${label === 'not understood' ? 'text-warn' : 'text-faint'}`}>
                 {label}
               </span>
               <p className={label === 'said besides' ? 'text-faint' : ''}>
                 {withMark(line.text, shown)}
                 {(label === 'said besides' || label === 'not understood') && (
-                  <span className="ml-2 inline-flex gap-3 text-sm whitespace-nowrap select-none">
+                  <span className="ms-2 inline-flex gap-3 text-sm whitespace-nowrap select-none">
                     <LineButton says="goes in" line={line.text} onClick={onIngredient} />
                     <LineButton says="is a step" line={line.text} onClick={onStep} />
                   </span>

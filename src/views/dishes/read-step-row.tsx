@@ -63,7 +63,7 @@ export function StepRow(props: StepRowProps) {
       <button
         type="button"
         aria-expanded={chosen}
-        className="grid w-full grid-cols-[1.75rem_1fr] text-left"
+        className="grid w-full grid-cols-[1.75rem_1fr] text-start"
         onClick={() => touches.choose(chosen ? null : id)}
       >
         <span className="text-faint tabular-nums">{at + 1}</span>
@@ -87,7 +87,7 @@ function Touches({ step, at, last, ingredients, touches }: StepRowProps) {
   const field = useRef<HTMLTextAreaElement>(null);
   const short = words.length > 40 ? `${words.slice(0, 40)}…` : words;
   return (
-    <div className="mt-1 grid gap-2 pl-7">
+    <div className="mt-1 grid gap-2 ps-7">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
         <Select
           label={`What it is: ${short}`}

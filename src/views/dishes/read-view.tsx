@@ -150,7 +150,7 @@ export function ReadView() {
       </div>
       <SharedRecipe shared={asked} isFree={text.trim() === '' && reading === null} onTake={takeShared} />
       {fault && (
-        <p role="alert" className="mt-3 border-l-4 border-warn pl-3 text-lg">
+        <p role="alert" className="mt-3 border-s-4 border-warn ps-3 text-lg">
           {fault} Nothing was stored.
         </p>
       )}
@@ -204,7 +204,7 @@ function SharedRecipe({ shared, isFree, onTake }: SharedRecipeProps) {
   if (!told) return null;
   if ('only' in told) {
     return (
-      <p role="status" className="mt-3 border-l-4 border-ember pl-3">
+      <p role="status" className="mt-3 border-s-4 border-ember ps-3">
         Only an address was shared: {told.only}. A page elsewhere cannot be fetched from here: open it, mark the words
         of the recipe, and share or paste those.
       </p>
@@ -212,7 +212,7 @@ function SharedRecipe({ shared, isFree, onTake }: SharedRecipeProps) {
   }
   if (isFree) return null;
   return (
-    <div role="status" className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-l-4 border-ember pl-3">
+    <div role="status" className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-s-4 border-ember ps-3">
       <p className="max-w-prose">
         A recipe was shared (“{beginningOf(told.words)}”), and another one is under way here.
       </p>

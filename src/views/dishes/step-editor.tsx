@@ -92,7 +92,7 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
         </div>
       </div>
       {fault && (
-        <p role="alert" className="mt-2 border-l-4 border-warn pl-3 text-lg">
+        <p role="alert" className="mt-2 border-s-4 border-warn ps-3 text-lg">
           {fault} Kept as it was.
         </p>
       )}

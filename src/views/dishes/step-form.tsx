@@ -68,7 +68,7 @@ export function StepForm({ dish, step, onChange }: FormProps & { readonly step: 
   const { place, minutes } = step;
   return (
     <Disclosure as="li" className="border-b border-line py-1">
-      <DisclosureButton className="group flex min-h-11 w-full items-center gap-2 text-left">
+      <DisclosureButton className="group flex min-h-11 w-full items-center gap-2 text-start">
         <ChevronRight size={18} aria-hidden className="shrink-0 transition-transform group-data-open:rotate-90" />
         <span>
           <span className="font-semibold">{step.name}</span>{' '}
@@ -77,7 +77,7 @@ export function StepForm({ dish, step, onChange }: FormProps & { readonly step: 
           </span>
         </span>
       </DisclosureButton>
-      <DisclosurePanel className="grid gap-3 pb-3 pl-6">
+      <DisclosurePanel className="grid gap-3 pb-3 ps-6">
         <div className="flex flex-wrap items-end gap-3">
           <KeptField
             hideLabel

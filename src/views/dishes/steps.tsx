@@ -60,7 +60,7 @@ export function Steps({ dish }: { readonly dish: Dish }) {
             <span className="block">{step.says}</span>
             {step.doneWhen && <span className="block text-faint">Done when {step.doneWhen}.</span>}
             {cautionsAt(dish, step).map((caution) => (
-              <span key={caution} className="mt-1 block border-l-3 border-warn pl-2 text-warn">
+              <span key={caution} className="mt-1 block border-s-3 border-warn ps-2 text-warn">
                 {caution}
               </span>
             ))}

@@ -30,7 +30,7 @@ export function Strip({ dish }: { readonly dish: Dish }) {
       <ol className="mt-2">
         {eve.map(({ step }) => (
           <li key={step.id} className="grid grid-cols-[9rem_1fr] items-center gap-3 py-0.5">
-            <span className="truncate text-right">{step.name}</span>
+            <span className="truncate text-end">{step.name}</span>
             <span className="text-sm text-faint">before the day, {printSpan(step.minutes.likely)}</span>
           </li>
         ))}
@@ -40,7 +40,7 @@ export function Strip({ dish }: { readonly dish: Dish }) {
             className="grid grid-cols-[9rem_1fr] items-center gap-3 py-0.5"
             title={`${step.name}: ${printSpan(end - start)}, ${WORDS[step.attention]}`}
           >
-            <span className="truncate text-right">{step.name}</span>
+            <span className="truncate text-end">{step.name}</span>
             <span className="relative block h-5 bg-soft">
               <span
                 className={`absolute inset-y-0 min-w-1 rounded-sm ${LOOKS[step.attention]}`}

@@ -202,13 +202,13 @@ function NextTime({ evening, all }: { readonly evening: Evening; readonly all: r
 function Steps({ back, evening }: { readonly back: LookBack; readonly evening: Evening }) {
   const nameOf = (id: string | null) => evening.meal.kitchen.people.find((person) => person.id === id)?.name ?? '';
   return (
-    <table className="mt-3 w-full text-left">
+    <table className="mt-3 w-full text-start">
       <thead>
         <tr className="text-faint">
           <th className="py-1 font-normal">Step</th>
           <th className="py-1 font-normal">Who</th>
-          <th className="py-1 text-right font-normal">Planned</th>
-          <th className="py-1 text-right font-normal">Real</th>
+          <th className="py-1 text-end font-normal">Planned</th>
+          <th className="py-1 text-end font-normal">Real</th>
         </tr>
       </thead>
       <tbody>
@@ -218,8 +218,8 @@ function Steps({ back, evening }: { readonly back: LookBack; readonly evening: E
               {record.name}, {record.dishName}
             </td>
             <td className="py-1 text-faint">{nameOf(record.person)}</td>
-            <td className="py-1 text-right">{Math.round(record.planned)}</td>
-            <td className="py-1 text-right">{Math.round(record.real)}</td>
+            <td className="py-1 text-end">{Math.round(record.planned)}</td>
+            <td className="py-1 text-end">{Math.round(record.real)}</td>
           </tr>
         ))}
       </tbody>

@@ -115,24 +115,24 @@ function Taught({ evenings }: { readonly evenings: readonly Evening[] }) {
       >
         Plan with the minutes that these evenings took
       </TickBox>
-      <table className="mt-2 w-full max-w-3xl text-left">
+      <table className="mt-2 w-full max-w-3xl text-start">
         <thead>
           <tr className="text-faint">
             <th className="py-1 font-normal">What</th>
-            <th className="py-1 text-right font-normal">Takes</th>
-            <th className="py-1 text-right font-normal">Nine in ten between</th>
-            <th className="py-1 text-right font-normal">Seen</th>
+            <th className="py-1 text-end font-normal">Takes</th>
+            <th className="py-1 text-end font-normal">Nine in ten between</th>
+            <th className="py-1 text-end font-normal">Seen</th>
           </tr>
         </thead>
         <tbody>
           {rows.map(([name, lesson]) => (
             <tr key={name} className="border-t border-line">
               <td className="py-1.5">{name}</td>
-              <td className="py-1.5 text-right">{times(lesson)}</td>
-              <td className="py-1.5 text-right text-faint">
+              <td className="py-1.5 text-end">{times(lesson)}</td>
+              <td className="py-1.5 text-end text-faint">
                 {percent(lesson.low)} and {percent(lesson.high)}
               </td>
-              <td className="py-1.5 text-right">{lesson.times} times</td>
+              <td className="py-1.5 text-end">{lesson.times} times</td>
             </tr>
           ))}
         </tbody>

@@ -78,7 +78,7 @@ export function CodeRead({ onRead, onClose }: CodeReadProps) {
         <DialogPanel className="w-full max-w-2xl rounded-xl bg-paper p-5">
           <DialogTitle className="text-2xl">A meal from another device</DialogTitle>
           {fault ? (
-            <p role="alert" className="mt-3 border-l-4 border-warn pl-3">
+            <p role="alert" className="mt-3 border-s-4 border-warn ps-3">
               {fault}
             </p>
           ) : (

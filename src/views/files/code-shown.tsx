@@ -60,7 +60,7 @@ export function CodeShown({ mealId, onClose }: { readonly mealId: string; readon
             until it has them all.
           </p>
           {fault ? (
-            <p role="alert" className="mt-3 border-l-4 border-warn pl-3">
+            <p role="alert" className="mt-3 border-s-4 border-warn ps-3">
               {fault}
             </p>
           ) : (
@@ -89,7 +89,7 @@ export function CodeShown({ mealId, onClose }: { readonly mealId: string; readon
                 </Button>
               </>
             )}
-            <Button look="strong" className="ml-auto" onClick={onClose}>
+            <Button look="strong" className="ms-auto" onClick={onClose}>
               Done
             </Button>
           </div>

@@ -241,7 +241,7 @@ function Reminder({ onSave }: { readonly onSave: () => void }) {
   const wants = useLiveQuery(() => wantsBackup(pantry(), Date.now()));
   if (!wants) return null;
   return (
-    <p role="note" className="mt-2 flex flex-wrap items-center gap-4 border-l-4 border-warn pl-3">
+    <p role="note" className="mt-2 flex flex-wrap items-center gap-4 border-s-4 border-warn ps-3">
       For more than {REMIND_AFTER_DAYS} days nothing was backed up, and meals have changed since.
       <Button onClick={onSave}>Back up now</Button>
     </p>

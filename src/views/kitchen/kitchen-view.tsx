@@ -41,7 +41,7 @@ export function KitchenView({ id }: { readonly id: string }) {
       </div>
       <Surroundings kitchen={kitchen} onChange={(by) => void change(by)} />
       {fault && (
-        <p role="alert" className="mt-3 border-l-4 border-warn pl-3 text-lg">
+        <p role="alert" className="mt-3 border-s-4 border-warn ps-3 text-lg">
           {fault.sentence} The kitchen was kept as it was.
         </p>
       )}

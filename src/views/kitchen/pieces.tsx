@@ -45,7 +45,7 @@ export function RowBox({ name, onRename, onRemove, children }: RowBoxProps) {
       <button
         type="button"
         aria-label={`Take out ${name}`}
-        className="ml-auto grid size-10 place-items-center rounded-lg hover:bg-soft"
+        className="ms-auto grid size-10 place-items-center rounded-lg hover:bg-soft"
         onClick={onRemove}
       >
         <X size={18} aria-hidden />

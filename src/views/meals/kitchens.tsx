@@ -36,7 +36,7 @@ export function Kitchens({ kitchens }: { readonly kitchens: readonly Kitchen[] }
         </Link>
       </div>
       {fault && (
-        <p role="alert" className="mt-1 border-l-4 border-warn pl-3">
+        <p role="alert" className="mt-1 border-s-4 border-warn ps-3">
           {fault}
         </p>
       )}

@@ -60,7 +60,7 @@ export function MeasuresView() {
             options={DECIMAL_MANNERS.map((sign) => [sign, `a ${sign}`] as const)}
             onChange={(decimal) => chooseManner({ decimal })}
           />
-          <p className="border-l-4 border-line pl-3 text-lg" data-verbatim data-testid="told-sample">
+          <p className="border-s-4 border-line ps-3 text-lg" data-verbatim data-testid="told-sample">
             {told(SAMPLE, now)}
           </p>
         </section>

@@ -184,7 +184,7 @@ export function MenuView() {
           <p className="mt-1 text-sm text-faint">{SURENESS_WORDS[meal.sureness ?? 'even']}</p>
         </div>
         {fault && (
-          <p role="alert" className="border-l-4 border-warn pl-3">
+          <p role="alert" className="border-s-4 border-warn ps-3">
             {fault.sentence} Nothing was changed.
           </p>
         )}

@@ -58,7 +58,7 @@ export function Pots() {
               <Listbox value={pot.byHand ? pot.vessel.id : ANY} onChange={(id) => choose(pot, unitOf(pot, id))}>
                 <ListboxButton
                   aria-label={`Vessel for ${pot.dish}: ${pot.use}`}
-                  className="inline-flex min-h-10 items-center justify-between gap-2 rounded-lg border border-line bg-paper px-3 text-left"
+                  className="inline-flex min-h-10 items-center justify-between gap-2 rounded-lg border border-line bg-paper px-3 text-start"
                 >
                   <span>
                     {pot.vessel.name}

@@ -40,7 +40,7 @@ export function WhatPortionsChange() {
         <button
           type="button"
           aria-label="Enough of what changes"
-          className="-mt-1 -mr-2 grid size-10 place-items-center rounded-lg hover:bg-ground"
+          className="-mt-1 -me-2 grid size-10 place-items-center rounded-lg hover:bg-ground"
           onClick={() => setBefore(null)}
         >
           <X size={18} aria-hidden />

@@ -64,7 +64,7 @@ export function WholeMenu({ meal, own, onTake }: WholeMenuProps) {
         <ChevronRight size={18} aria-hidden className="transition-transform group-data-open:rotate-90" />A menu from a
         few words
       </DisclosureButton>
-      <DisclosurePanel className="grid gap-3 pl-6">
+      <DisclosurePanel className="grid gap-3 ps-6">
         <form
           className="flex flex-wrap items-end gap-3"
           onSubmit={(event) => {
@@ -176,7 +176,7 @@ function Outlook({ meal, dishes }: { readonly meal: Meal; readonly dishes: reado
   }, [key, meal]);
   if (key === '') return null;
   return (
-    <p role="status" className="border-l-4 border-line pl-3 text-lg">
+    <p role="status" className="border-s-4 border-line ps-3 text-lg">
       {found?.key === key ? found.says : 'Looking whether it comes out…'}
     </p>
   );

@@ -55,7 +55,7 @@ export function AheadView() {
           <h2 className="text-2xl">What can be made ahead</h2>
           {dishes.length === 0 && <p className="text-faint">Nothing of this menu gets better, or keeps, by waiting.</p>}
           {left !== null && left < 1 && dishes.length > 0 && (
-            <p className="mt-2 border-l-4 border-line pl-3">
+            <p className="mt-2 border-s-4 border-line ps-3">
               No day is left before this meal: choose a later day on the menu to make something ahead.
             </p>
           )}
@@ -123,7 +123,7 @@ function DishAhead({ offers, made, left, onPut }: DishAheadProps) {
         ))}
       </ul>
       {made && chosen && (
-        <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-2 pl-9">
+        <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-2 ps-9">
           <span className="flex items-center gap-2">
             <span aria-hidden>on</span>
             <Select

@@ -124,7 +124,7 @@ function Board({ rounds, plan }: { readonly rounds: readonly BoardRound[]; reado
                       </span>
                     </p>
                   )}
-                  <ul className={round.bowls.length > 1 ? 'pl-4' : ''}>
+                  <ul className={round.bowls.length > 1 ? 'ps-4' : ''}>
                     {round.bowls.map((bowl) => (
                       <li key={bowl.key}>
                         <Tick
@@ -241,7 +241,7 @@ function TakenOut({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) 
               {atOnce > 1 && <span className="text-faint">, {atOnce} of them at once</span>}
               {borrowed && <span className="text-warn"> (borrow it)</span>}
             </p>
-            <ul className="pl-4 text-faint">
+            <ul className="ps-4 text-faint">
               {uses.map(({ key, dish, use, start, end, washedBy }) => (
                 <li key={key}>
                   {when(start)} to {when(end)}, {use}: {dish}

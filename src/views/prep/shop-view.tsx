@@ -252,7 +252,7 @@ function LarderForm({ errand, item, sign }: LarderFormProps) {
   };
   return (
     <form
-      className="flex flex-wrap items-end gap-x-5 gap-y-2 py-2 pl-9"
+      className="flex flex-wrap items-end gap-x-5 gap-y-2 py-2 ps-9"
       onSubmit={(event) => {
         event.preventDefault();
         void save();

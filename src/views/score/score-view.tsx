@@ -363,7 +363,7 @@ function Reason({ step, table, told }: ReasonProps) {
         {!told && <p>{step.says}</p>}
         {!told && step.amounts.length > 0 && <p className="text-faint">{step.amounts.join(' · ')}</p>}
         {step.cautions.map((caution) => (
-          <p key={caution} className="border-l-3 border-warn pl-2 text-warn">
+          <p key={caution} className="border-s-3 border-warn ps-2 text-warn">
             {caution}
           </p>
         ))}
@@ -400,7 +400,7 @@ function ByTheClock({ plan, dishIds, selected, onSelect, hand }: ByTheClockProps
           <button
             type="button"
             aria-pressed={step.key === selected}
-            className={`grid min-h-12 w-full grid-cols-[4.6rem_0.5rem_1fr] items-center gap-x-3 border-b border-line py-1.5 text-left ${step.key === selected ? 'bg-soft' : ''}`}
+            className={`grid min-h-12 w-full grid-cols-[4.6rem_0.5rem_1fr] items-center gap-x-3 border-b border-line py-1.5 text-start ${step.key === selected ? 'bg-soft' : ''}`}
             onClick={() => onSelect(step.key)}
           >
             <span className="whitespace-nowrap font-semibold">{clock(step.start)}</span>

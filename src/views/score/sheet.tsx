@@ -326,7 +326,7 @@ function HandsAndClock({
   const clockAtY = hands + 15;
   return (
     <div className="sticky bottom-0 z-10 bg-ground" style={{ width, height: hands + CLOCK }}>
-      <div className="sticky left-0 z-10 h-0 w-0">
+      <div className="sticky start-0 z-10 h-0 w-0">
         <svg width={NAMES} height={hands} aria-hidden className="block bg-ground">
           {plan.hands.map((band, index) => (
             <text
@@ -392,7 +392,7 @@ function isOnSheet(scale: TimeScale, present: number | null): present is number 
 /** The names of the rows stay in sight when the sheet is wider than the page. */
 function RowNames({ layout }: { readonly layout: ScoreLayout }) {
   return (
-    <div className="sticky left-0 z-10 h-0 w-0">
+    <div className="sticky start-0 z-10 h-0 w-0">
       <svg width={NAMES} height={layout.height} className="pointer-events-none block" aria-hidden>
         <rect width={NAMES - 8} height={layout.height} fill="var(--ground)" />
         {layout.staves.map(({ station, top, height }) => (

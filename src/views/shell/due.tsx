@@ -55,13 +55,13 @@ export function Due({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }
   return (
     <>
       {due.past.length > 0 && (
-        <p className="mt-1 border-l-4 border-warn pl-3 text-lg" data-testid="past">
+        <p className="mt-1 border-s-4 border-warn ps-3 text-lg" data-testid="past">
           <strong className="font-semibold">Its time is past:</strong> {names(due.past)}. Begin now under Cook, or
           choose a later hour or another day.
         </p>
       )}
       {due.now.length > 0 && (
-        <p className="mt-1 border-l-4 border-ember pl-3 text-lg" data-testid="due-now">
+        <p className="mt-1 border-s-4 border-ember ps-3 text-lg" data-testid="due-now">
           <strong className="font-semibold">Now:</strong> {names(due.now)}.
         </p>
       )}

@@ -174,7 +174,7 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
     <div aria-live="polite" className="mt-1 min-h-8">
       {plan && refusals.length === 0 && <Due meal={meal} plan={plan} />}
       {refusals.map(({ where, sentence }) => (
-        <p key={where + sentence} role="alert" className="mt-1 border-l-4 border-warn pl-3 text-lg">
+        <p key={where + sentence} role="alert" className="mt-1 border-s-4 border-warn ps-3 text-lg">
           <strong className="font-semibold">{where}:</strong> {sentence}
         </p>
       ))}
@@ -201,12 +201,12 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
       </div>
       {plan && refusals.length === 0 && <ClocksChanged plan={plan} />}
       {unsafe.slice(0, MOST_UNSAFE).map(({ id, says, fix }) => (
-        <p key={id} role="alert" className="mt-1 border-l-4 border-warn pl-3 text-lg">
+        <p key={id} role="alert" className="mt-1 border-s-4 border-warn ps-3 text-lg">
           <strong className="font-semibold">Not safe as it stands:</strong> {says} {fix} {DEFER}
         </p>
       ))}
       {unsafe.length > MOST_UNSAFE && (
-        <p role="alert" className="mt-1 border-l-4 border-warn pl-3 text-lg">
+        <p role="alert" className="mt-1 border-s-4 border-warn ps-3 text-lg">
           <Link href={heed} className="font-semibold underline underline-offset-4">
             {unsafe.length - MOST_UNSAFE} more that are not safe as they stand
           </Link>

@@ -92,12 +92,12 @@ export function Shell({
         <header data-covered-by-stove className="flex flex-wrap items-center justify-end pt-3 text-sm print:hidden">
           <Link
             href="/"
-            className="mr-auto inline-flex min-h-10 items-center gap-2 whitespace-nowrap text-faint hover:text-ink"
+            className="me-auto inline-flex min-h-10 items-center gap-2 whitespace-nowrap text-faint hover:text-ink"
           >
             <span aria-hidden className="inline-block h-2 w-6 rounded-full bg-ember" />
             <span className="max-[359px]:sr-only">Warm Cadence</span>
           </Link>
-          <nav aria-label="Beside the meals" className="flex sm:mr-2">
+          <nav aria-label="Beside the meals" className="flex sm:me-2">
             <Link href="/dishes" className="inline-flex min-h-10 items-center px-1.5 text-faint hover:text-ink sm:px-3">
               Dishes
             </Link>

@@ -112,15 +112,24 @@ test('a ribbon is dragged along the clock, kept where it is dropped, taken back 
   expect(errors).toEqual([]);
 });
 
-test('Escape gives up a drag, and a click moves nothing', async ({ page }) => {
+test('with the largest letters the score is drawn larger, a drag keeps to the pointer; Escape gives it up, and a click moves nothing', async ({
+  page,
+}) => {
+  await page.addInitScript(() => localStorage.setItem('warm-cadence letters', 'largest'));
   await openMeal(page, 'boat', '/score');
   await page.keyboard.press('Home');
   const before = await startOf(page);
-  const box = (await page.locator('[data-testid="score"] [data-key][aria-pressed="true"]').boundingBox())!;
+  const name = page.getByTestId('score').getByText('the table', { exact: true });
+  expect((await name.boundingBox())!.height).toBeGreaterThan(1.3 * 14);
+  const ribbon = page.locator('[data-testid="score"] [data-key][aria-pressed="true"]');
+  const [box, stands] = [(await ribbon.boundingBox())!, (await ribbon.locator('rect').first().boundingBox())!];
   await page.mouse.move(box.x + 4, box.y + box.height / 2);
   await page.mouse.down();
   await page.mouse.move(box.x - 30, box.y + box.height / 2, { steps: 4 });
   await expect(page.getByTestId('by-hand-words')).toBeVisible();
+  // To a whole minute: some pixels.
+  const wished = (await page.getByTestId('wished').boundingBox())!;
+  expect(Math.abs(wished.x - stands.x + 34)).toBeLessThan(8);
   await page.keyboard.press('Escape');
   await page.mouse.up();
   await expect(page.getByTestId('wished')).toHaveCount(0);

@@ -51,7 +51,7 @@ export function ScoreView() {
   const plan = hand?.shown ?? standing;
   const [zoom, setZoom] = useState(0);
   const frame = useRef<HTMLDivElement>(null);
-  const [{ width, height, isPaper }, setFrame] = useRoom();
+  const [{ width, height, letters, isPaper }, setFrame] = useRoom();
   const panel = useRef<HTMLDivElement>(null);
   const { above, below } = useAround(frame, panel, plan !== null && plan !== undefined);
 
@@ -123,17 +123,19 @@ export function ScoreView() {
         data-testid="score"
       >
         {width > 0 && (
-          <Sheet
-            plan={plan}
-            dishIds={dishIds}
-            width={width}
-            room={height}
-            zoom={isPaper ? 1 : level}
-            selected={selected}
-            onSelect={select}
-            present={present}
-            hand={hand}
-          />
+          <div style={{ zoom: letters }}>
+            <Sheet
+              plan={plan}
+              dishIds={dishIds}
+              width={Math.floor(width / letters)}
+              room={height / letters}
+              zoom={isPaper ? 1 : level}
+              selected={selected}
+              onSelect={select}
+              present={present}
+              hand={hand}
+            />
+          </div>
         )}
       </div>
       <ByTheClock plan={plan} dishIds={dishIds} selected={selected} onSelect={setSelected} hand={hand} />
@@ -267,6 +269,8 @@ function useAround(
 
 interface Room {
   readonly width: number;
+  /** How large letters are beside the usual ones: what is drawn grows with them. */
+  readonly letters: number;
   /** The most it may be high. */
   readonly height: number;
   /** A sheet of paper, which shows all of it at once. */
@@ -274,23 +278,30 @@ interface Room {
 }
 
 /** Pixels across a sheet of A4 or Letter that lies on its side, within its margins. */
-const ON_PAPER = { width: 960, height: 540, isPaper: true } as const;
+const ON_PAPER = { width: 960, height: 540, letters: 1, isPaper: true } as const;
+/** Pixels of letters in a browser that is set to nothing else. */
+const USUAL_LETTERS = 16;
+
+const isSameRoom = (one: Room, other: Room) =>
+  one.width === other.width && one.height === other.height && one.letters === other.letters && !one.isPaper;
 
 /** The room of an element, followed as the page changes; on paper that of a sheet, before it is printed. */
 function useRoom(): readonly [Room, (node: HTMLElement | null) => void] {
-  const [room, setRoom] = useState<Room>({ width: 0, height: 0 });
+  const [room, setRoom] = useState<Room>({ width: 0, height: 0, letters: 1 });
   const [node, setNode] = useState<HTMLElement | null>(null);
   useEffect(() => {
     if (!node) return;
     const look = () => {
       const height = Number.parseFloat(getComputedStyle(node).maxHeight) || Number.POSITIVE_INFINITY;
       const width = node.clientWidth;
-      setRoom((before) =>
-        before.width === width && before.height === height && !before.isPaper ? before : { width, height },
-      );
+      const letters = Number.parseFloat(getComputedStyle(document.documentElement).fontSize) / USUAL_LETTERS || 1;
+      const now: Room = { width, height, letters };
+      setRoom((before) => (isSameRoom(before, now) ? before : now));
     };
     const watch = new ResizeObserver(look);
     watch.observe(node);
+    // Letters that grow make the page longer.
+    watch.observe(document.body);
     const print = () => flushSync(() => setRoom(ON_PAPER));
     window.addEventListener('resize', look);
     window.addEventListener('beforeprint', print);

@@ -49,8 +49,11 @@ export function useDrag({ left, drawn, onTake, onLook, onDrop, onGiveUp }: DragO
   }, [moving]);
 
   const placeIn = (event: PointerEvent<SVGSVGElement>) => {
-    const box = event.currentTarget.getBoundingClientRect();
-    return { x: event.clientX - box.left - left, y: event.clientY - box.top };
+    const sheet = event.currentTarget;
+    const box = sheet.getBoundingClientRect();
+    // With larger letters the sheet is drawn larger than it is reckoned.
+    const scale = sheet.width.baseVal.value / box.width;
+    return { x: (event.clientX - box.left) * scale - left, y: (event.clientY - box.top) * scale };
   };
 
   const handlers = {

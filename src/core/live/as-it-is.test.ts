@@ -65,12 +65,24 @@ describe('the meal as it is', () => {
   });
 });
 
+describe('a dish that was put right', () => {
+  it('has one step more, and no other dish has it', () => {
+    const step = { name: 'thicken', says: 'Boil it down.', minutes: 6, heat: 'full', hands: true } as const;
+    const of = session({ kind: 'rescued', dish: 'greens', says: 'Too thin', step });
+    const [grain, greens] = mealAsItIs(of, at(-180)).dishes;
+    expect(grain).toEqual(meal.dishes[0]);
+    expect(greens!.steps.at(-1)).toMatchObject({ name: 'thicken', minutes: { likely: 6 } });
+    expect(greens!.lands!.step).toBe(greens!.steps.at(-1)!.id);
+    expect(kindsOf(session({ kind: 'rescued', dish: 'greens', says: 'Too thin' }))).toEqual([]);
+  });
+});
+
 describe('a dish that is kept warm', () => {
   // The fried greens are there at `ready`, and wait well for ten minutes.
-  const kept = (ready: number, where: 'oven' | 'flame' = 'flame') => {
+  const kept = (ready: number, where: 'oven' | 'flame' = 'flame', ...before: readonly NewEvent[]) => {
     const fry = plan.steps.find(({ key }) => key === 'greens/fry')!;
     const steps = plan.steps.map((step) => (step === fry ? { ...step, start: ready - fry.minutes, end: ready } : step));
-    const of = { ...session({ kind: 'keep-warm', dish: 'greens', where }), plan: { ...plan, steps } };
+    const of = { ...session(...before, { kind: 'keep-warm', dish: 'greens', where }), plan: { ...plan, steps } };
     const greens = mealAsItIs(of, at(-180)).dishes.find(({ id }) => id === 'greens')!;
     return greens.steps.find(({ id }) => id === KEPT_WARM)?.minutes.likely ?? null;
   };
@@ -86,6 +98,12 @@ describe('a dish that is kept warm', () => {
   ])('ready %d min from the table it is warmed for %s', (ready, minutes) => {
     expect(kept(ready)).toBe(minutes);
     expect(kept(ready, 'oven')).toBe(minutes);
+  });
+
+  it('is so for longer where it comes after the rest, or the table is later', () => {
+    expect(kept(-16, 'flame', { kind: 'after', dish: 'greens', minutes: 15 })).toBe(15);
+    expect(kept(-16, 'flame', { kind: 'hour', minutes: 15 })).toBe(15);
+    expect(kept(-16, 'flame', { kind: 'after', dish: 'grain', minutes: 15 })).toBe(4);
   });
 });
 
@@ -117,6 +135,11 @@ describe('a plan told from another hour', () => {
       const was = plan.known.places[key]!;
       expect([place.start, place.end]).toEqual([was.start - by, was.end - by]);
     }
+    const [key, place] = Object.entries(plan.known.places)[0]!;
+    const known = { ...plan.known, places: { [key]: { ...place, wanted: place.start - 3 } } };
+    const wanting = atHour({ ...session(), plan: { ...plan, known } }, at(by));
+    expect(wanting.plan.known.places[key]).toMatchObject({ start: place.start - by, wanted: place.start - 3 - by });
+    expect('wanted' in later.plan.known.places[key]!).toBe('wanted' in place);
     expect(plan.hands.some(({ busy }) => busy.length > 0)).toBe(true);
     const same = session();
     expect(atHour(same, TABLE)).toBe(same);

@@ -64,6 +64,22 @@ describe('a silent cook', () => {
     expect(maySlipBy(session(), live({ ...wash, attention: 'eyes' }, 4))).toBe(false);
     expect(maySlipBy(session(), live(wash, 4, { stands: true }))).toBe(false);
     expect(maySlipBy(session(), live(step('boil'), 4))).toBe(false);
+    expect(maySlipBy(session(), live(wash, 4, { status: 'waiting' }))).toBe(false);
+  });
+
+  it('is not followed where the step handles raw meat, or is none of the meal’s', () => {
+    const wash = step('wash');
+    const ham = { id: 'meat', name: 'pork shoulder', amount: { quantity: 800, unit: 'g' } } as const;
+    const dishes = MEAL.dishes.map((dish) => ({
+      ...dish,
+      ingredients: [...dish.ingredients, ham],
+      steps: dish.steps.map((each) => (each.id === 'wash' ? { ...each, uses: ['meat'] } : each)),
+    }));
+    const of = { ...session(), meal: { ...MEAL, dishes } };
+    expect(maySlipBy(session(), live(wash, 4))).toBe(true);
+    expect(maySlipBy(of, live(wash, 4))).toBe(false);
+    expect(maySlipBy(session(), live({ ...wash, dishId: 'other' }, 4))).toBe(false);
+    expect(maySlipBy(session(), live({ ...wash, stepId: 'other' }, 4))).toBe(false);
   });
 });
 

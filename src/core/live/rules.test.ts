@@ -1,4 +1,5 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import { item } from '@/core/dish/write';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { dangerAt } from './cues';
@@ -69,7 +70,7 @@ describe('a silent cook', () => {
 
   it('is not followed where the step handles raw meat, or is none of the meal’s', () => {
     const wash = step('wash');
-    const ham = { id: 'meat', name: 'pork shoulder', amount: { quantity: 800, unit: 'g' } } as const;
+    const ham = item('meat', 800, 'g', 'pork shoulder');
     const dishes = MEAL.dishes.map((dish) => ({
       ...dish,
       ingredients: [...dish.ingredients, ham],

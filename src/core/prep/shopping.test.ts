@@ -7,7 +7,7 @@ import { mealOf } from '@/core/testing/meals';
 import { densityOf } from '@/core/units/densities';
 import { barleyLeeks, mushroomStock } from '@/demo/harvest';
 import { SAMPLE_MEALS } from '@/demo/meals';
-import { added, aisleOf, buyable, keyOf, listAsText, sayErrand, shoppingList } from './shopping';
+import { AISLES, added, aisleOf, buyable, keyOf, listAsText, sayErrand, shoppingList } from './shopping';
 
 const simple = (id: string, ...ingredients: ReturnType<typeof item>[]) =>
   dish({
@@ -113,6 +113,40 @@ describe('what a shop sells', () => {
     [1.1, 2],
   ])('of %d pieces is %d', (quantity, sold) => {
     expect(buyable({ quantity, unit: 'piece' })).toEqual({ quantity: sold, unit: 'piece' });
+  });
+
+  it('stands by aisle and then by name, what is spooned joining what is weighed', () => {
+    const pie = simple(
+      'pie',
+      item('a', 100, 'g', 'plain flour'),
+      item('b', 8, 'tbsp', 'plain flour'),
+      item('c', 2, 'piece', 'onions'),
+      item('d', 500, 'g', 'beef shin'),
+      item('e', 1, 'piece', 'leek'),
+    );
+    const list = shoppingList(mealOf([pie], { people: pie.servings }));
+    const places = list.map(({ aisle, name }) => [AISLES.indexOf(aisle), name] as const);
+    expect(places).toEqual(places.toSorted(([a, one], [b, other]) => a - b || one.localeCompare(other)));
+    expect(new Set(places.map(([aisle]) => aisle)).size).toBeGreaterThan(2);
+    const flour = list.find(({ name }) => name === 'plain flour')!;
+    // Eight spoons of 15 ml, at a density between that of sifted and of packed flour.
+    expect(flour.exact).toHaveLength(1);
+    expect(flour.exact[0]!.unit).toBe('g');
+    expect(flour.exact[0]!.quantity).toBeGreaterThan(100 + 120 * 0.45);
+    expect(flour.exact[0]!.quantity).toBeLessThan(100 + 120 * 0.75);
+    const [onion] = list.filter(({ name }) => name === 'onions');
+    expect(onion!.exact).toEqual([{ quantity: 2, unit: 'piece' }]);
+  });
+
+  it.each([
+    [20, 20],
+    [21, 30],
+    [200, 200],
+    [201, 250],
+    [1000, 1000],
+    [1001, 1100],
+  ])('of %d g is bought as %d g', (quantity, bought) => {
+    expect(buyable({ quantity, unit: 'g' })).toEqual({ quantity: bought, unit: 'g' });
   });
 
   it('is added up by kind', () => {

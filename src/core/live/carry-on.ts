@@ -58,6 +58,7 @@ export async function carryOn(
 
 /** How long the rest of an evening is thought about. */
 export interface Thought {
+  /** The most it takes, in seconds. */
   readonly seconds: number;
   /** Ends sooner after so many rounds without a better plan. */
   readonly patience?: number;

@@ -4,7 +4,7 @@ import { SAMPLE_STATE } from './e2e/kit';
 const PORT = 3217;
 
 /**
- * What the browser leaves out: for every page it would load two more, which show what is typed into an address bar that nobody sees (a quarter of all
+ * What the browser leaves out: for every page it would load two more, which show what is typed into an address bar that nobody sees (a sixth of all
  * processor time). A second list replaces Playwright's own, so what matters of that one is said again: plain addresses stay plain, storage is not parted,
  * closing a page is not held up.
  */

@@ -22,8 +22,15 @@ import { useFlame } from './flame';
 import { UseThis, useDishAtHand } from './from-dish';
 import { sayQuantity, sayVolume } from './say';
 
-const BandCurve = dynamic(() => import('./band-curve').then((module) => module.BandCurve), { ssr: false });
-const BalanceBar = dynamic(() => import('./balance-bar').then((module) => module.BalanceBar), { ssr: false });
+const BandCurve = dynamic(() => import('./band-curve').then((module) => module.BandCurve), {
+  ssr: false,
+  // As high as it will be: nothing moves when it comes.
+  loading: () => <div className="h-64" />,
+});
+const BalanceBar = dynamic(() => import('./balance-bar').then((module) => module.BalanceBar), {
+  ssr: false,
+  loading: () => <div className="h-24" />,
+});
 
 /** What is asked of the balance apart from the amount, and the controls for it. */
 function useWay(): { readonly way: Omit<BalanceQuestion, 'grams'>; readonly controls: React.ReactNode } {

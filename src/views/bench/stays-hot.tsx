@@ -8,7 +8,11 @@ import { LIMITS } from '@/core/heat/safe-limits';
 import { Choice, Dial, LitresDial, Question, WidthDial } from './dial';
 import { sayBand, sayMinutes } from './say';
 
-const BandCurve = dynamic(() => import('./band-curve').then((module) => module.BandCurve), { ssr: false });
+const BandCurve = dynamic(() => import('./band-curve').then((module) => module.BandCurve), {
+  ssr: false,
+  // As high as it will be: nothing moves when it comes.
+  loading: () => <div className="h-64" />,
+});
 
 /** A roast out of the oven: how far its centre still rises, and how long it rests. */
 function Roast() {

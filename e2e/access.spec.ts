@@ -1,6 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { asPlannedUntil, inTable } from './browser-store';
-import { NOON, NOON_STATE, openMeal, openMeals, soundOnlyWhenTouched, toFirstStep } from './kit';
+import { beginEvening, NOON, NOON_STATE, openMeal, openMeals, soundOnlyWhenTouched, toFirstStep } from './kit';
 
 // For a cook who hears the page, has a keyboard only, or stands at a phone.
 
@@ -141,9 +141,7 @@ test.describe('at the stove', () => {
   }) => {
     await page.setViewportSize({ width: 390, height: 844 });
     await page.clock.install({ time: NOON });
-    await openMeal(page, 'harvest', '/cook');
-    await page.getByRole('button', { name: 'Begin at the stove' }).click();
-    await expect(page.getByTestId('table-line')).toBeVisible();
+    await beginEvening(page, 'harvest');
     const at = await asPlannedUntil(page, -15);
     await page.clock.setSystemTime(at);
     await page.reload();

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { asPlannedUntil } from './browser-store';
-import { NOON, NOON_STATE, openMeal, openMeals, visit } from './kit';
+import { beginEvening, NOON, NOON_STATE, openMeal, openMeals, visit } from './kit';
 
 // For every body: what axe finds (WCAG and good practice), contrast on the score, which axe does not look at, a page of 320 px, and a name for each view.
 
@@ -179,9 +179,7 @@ test.describe('at the stove', () => {
   }) => {
     await context.clock.install({ time: NOON });
     await openMeals(page);
-    await openMeal(page, 'boat', '/cook');
-    await page.getByRole('button', { name: 'Begin at the stove' }).click();
-    await expect(page.getByTestId('table-line')).toBeVisible();
+    await beginEvening(page, 'boat');
     const at = await asPlannedUntil(page, -40);
     await page.clock.setFixedTime(at);
     await page.reload();

@@ -2,7 +2,17 @@ import { expect, type Page, test } from '@playwright/test';
 import { SHELF } from '@/core/dish/shelf';
 import { type Glance, glance, MINUTE, pressDue, toNextMoment } from './an-evening';
 import { asPlannedUntil, inTable } from './browser-store';
-import { EMPTY_STATE, NOON, NOON_STATE, openFile, openMeal, openMeals, supperOf, visit, watchForErrors } from './kit';
+import {
+  beginEvening,
+  EMPTY_STATE,
+  NOON,
+  NOON_STATE,
+  openFile,
+  openMeals,
+  supperOf,
+  visit,
+  watchForErrors,
+} from './kit';
 
 test.use({ storageState: NOON_STATE });
 
@@ -63,8 +73,7 @@ for (const [speed, step] of [
     test.setTimeout(900_000);
     // Noon of a day; the boat's supper stands on the table three days later at 20:00.
     await page.clock.install({ time: NOON });
-    await openMeal(page, 'boat', '/cook');
-    await page.getByRole('button', { name: 'Begin at the stove' }).click();
+    await beginEvening(page, 'boat');
     await expect(page.getByTestId('quiet')).toBeVisible();
 
     let saidNotYet = false;
@@ -134,8 +143,7 @@ test.describe(() => {
     const errors = watchForErrors(page);
     await page.clock.install({ time: new Date('2026-11-26T14:00:00') });
     await openMeals(page);
-    await openMeal(page, 'boat', '/cook');
-    await page.getByRole('button', { name: 'Begin at the stove' }).click();
+    await beginEvening(page, 'boat');
     await page.getByRole('button', { name: 'evening', exact: true }).click();
     await page.getByRole('button', { name: '20 min', exact: true }).click();
     await expect(page.getByTestId('table-line')).toContainText('agreed on 20:20');
@@ -181,9 +189,7 @@ test('guests half an hour late at the last moment: what bears it is kept warm, a
 }) => {
   const errors = watchForErrors(page);
   await page.clock.install({ time: NOON });
-  await openMeal(page, 'harvest', '/cook');
-  await page.getByRole('button', { name: 'Begin at the stove' }).click();
-  await expect(page.getByTestId('table-line')).toBeVisible();
+  await beginEvening(page, 'harvest');
   const at = await asPlannedUntil(page, -15);
   await page.clock.setSystemTime(at);
   await page.reload();
@@ -214,8 +220,7 @@ test('a pretended probe is there only when it is switched on, moves nothing and 
 }) => {
   test.setTimeout(600_000);
   await page.clock.install({ time: NOON });
-  await openMeal(page, 'boat', '/cook');
-  await page.getByRole('button', { name: 'Begin at the stove' }).click();
+  await beginEvening(page, 'boat');
   await expect(page.getByTestId('quiet')).toBeVisible();
   const { steps } = (await stored(page)).plan;
   const at = await asPlannedUntil(page, steps.find(({ key }) => key === 'fish/bake')!.start + 1);
@@ -299,8 +304,7 @@ test('what is left too long on the heat calls, louder and in words, until it is 
   const heard = () => page.evaluate(() => (window as unknown as { heard: Heard }).heard);
   const tones = async () => (await heard()).tones;
   await page.clock.install({ time: NOON });
-  await openMeal(page, 'boat', '/cook');
-  await page.getByRole('button', { name: 'Begin at the stove' }).click();
+  await beginEvening(page, 'boat');
   await page.getByRole('button', { name: 'evening', exact: true }).click();
   await page.getByRole('checkbox', { name: /Follow along/ }).click();
   await page.getByRole('button', { name: 'try “danger”' }).click();
@@ -373,8 +377,7 @@ test('of two windows one leads and the other follows; the lead is taken over wit
 }) => {
   // The plans of this state are of that day: by the clock of another its table has gone by.
   await context.clock.install({ time: NOON });
-  await openMeal(page, 'boat', '/cook');
-  await page.getByRole('button', { name: 'Begin at the stove' }).click();
+  await beginEvening(page, 'boat');
   await expect(page.getByTestId('quiet')).toBeVisible();
   const second = await context.newPage();
   await visit(second, '/meals/boat/cook');
@@ -391,8 +394,7 @@ test('what is pressed in two windows at once is told once each, round after roun
   // A hundred take three minutes: ROUNDS=100.
   const ROUNDS = Number(process.env['ROUNDS'] ?? 6);
   await context.clock.install({ time: NOON });
-  await openMeal(page, 'harvest', '/cook');
-  await page.getByRole('button', { name: 'Begin at the stove' }).click();
+  await beginEvening(page, 'harvest');
   await expect(page.getByTestId('quiet')).toBeVisible();
   const second = await context.newPage();
   await visit(second, '/meals/harvest/cook');
@@ -436,9 +438,7 @@ test.describe(() => {
     expect(dishes).toHaveLength(1);
     await openMeals(page);
     await openFile(page, supperOf('supper', 'A small supper', dishes));
-    await openMeal(page, 'supper', '/cook');
-    await page.getByRole('button', { name: 'Begin at the stove' }).click();
-    await expect(page.getByTestId('table-line')).toBeVisible();
+    await beginEvening(page, 'supper');
     let window = page;
     let pressed = 0;
     for (let tick = 0; tick < 200 && (await window.getByTestId('finished').count()) === 0; tick++) {
@@ -470,9 +470,7 @@ test.describe(() => {
     expect(dishes).toHaveLength(1);
     await openMeals(page);
     await openFile(page, supperOf('supper', 'Barley alone', dishes));
-    await openMeal(page, 'supper', '/cook');
-    await page.getByRole('button', { name: 'Begin at the stove' }).click();
-    await expect(page.getByTestId('table-line')).toBeVisible();
+    await beginEvening(page, 'supper');
     const measure = page.getByRole('region', { name: 'How much meat stock' });
     for (let tick = 0; tick < 60 && (await measure.count()) === 0; tick++) {
       const at = await glance(page);
@@ -499,8 +497,7 @@ test.describe(() => {
   test('clocks are right to the second after the tab was closed', async ({ page, context }) => {
     await page.clock.install({ time: new Date('2026-11-26T14:00:00') });
     await openMeals(page);
-    await openMeal(page, 'harvest', '/cook');
-    await page.getByRole('button', { name: 'Begin at the stove' }).click();
+    await beginEvening(page, 'harvest');
     for (let tick = 0; tick < 40; tick++) {
       await page.waitForTimeout(400);
       if ((await page.getByTestId('focal-clock').count()) > 0) break;

@@ -3,7 +3,18 @@ import { toDataURL } from 'qrcode';
 import { SHELF } from '@/core/dish/shelf';
 import { seededRandom } from '@/core/schedule/random';
 import { inTable } from './browser-store';
-import { NOON, NOON_STATE, openFile, openMeal, openMeals, supperOf, toFirstStep, told, visit } from './kit';
+import {
+  beginEvening,
+  NOON,
+  NOON_STATE,
+  openFile,
+  openMeal,
+  openMeals,
+  supperOf,
+  toFirstStep,
+  told,
+  visit,
+} from './kit';
 
 // From one device to another by codes: the camera of the second sees what the first shows.
 
@@ -73,9 +84,7 @@ test('an evening goes from the laptop to the tablet in four presses, with codes 
   const dishes = SHELF.filter(({ name }) => name === 'Barley in broth');
   await openFile(page, supperOf('barley-supper', 'Supper of barley', dishes));
   await openMeal(page, 'barley-supper');
-  await openMeal(page, 'barley-supper', '/cook');
-  await page.getByRole('button', { name: 'Begin at the stove' }).click();
-  await expect(page.getByTestId('table-line')).toBeVisible();
+  await beginEvening(page, 'barley-supper');
   await toFirstStep(page);
   await page.keyboard.press('d');
   await expect.poll(() => told(page)).toHaveLength(1);

@@ -2,6 +2,7 @@ import { expect, type Page, test } from '@playwright/test';
 import { SHELF } from '@/core/dish/shelf';
 import { inTable } from './browser-store';
 import {
+  beginEvening,
   EMPTY_STATE,
   NOON,
   NOON_STATE,
@@ -46,9 +47,7 @@ test.describe('at the stove', () => {
 
   test.beforeEach(async ({ page, context }) => {
     await context.clock.install({ time: NOON });
-    await openMeal(page, 'boat', '/cook');
-    await page.getByRole('button', { name: 'Begin at the stove' }).click();
-    await expect(page.getByTestId('table-line')).toBeVisible();
+    await beginEvening(page, 'boat');
     await toFirstStep(page);
   });
 
@@ -180,8 +179,7 @@ test('a night in which the clocks are changed is told before it comes, and at th
   await expect(said).toBeVisible();
   await visit(page, '/meals/night/paper');
   await expect(page.getByTestId('wall-sheet')).toContainText('The clocks go forward an hour at 02:00 that night');
-  await openMeal(page, 'night', '/cook');
-  await page.getByRole('button', { name: 'Begin at the stove' }).click();
+  await beginEvening(page, 'night');
   await expect(said).toBeVisible();
 });
 

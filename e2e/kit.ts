@@ -33,6 +33,13 @@ export async function openMeal(page: Page, id: string, leaf: '' | '/score' | '/c
   if (leaf === '/score') await expect(page.getByTestId('reason')).toBeVisible();
 }
 
+/** Begins the evening of a meal at the stove. In an empty browser the first page must have been opened before. */
+export async function beginEvening(page: Page, id: string): Promise<void> {
+  await openMeal(page, id, '/cook');
+  await page.getByRole('button', { name: 'Begin at the stove' }).click();
+  await expect(page.getByTestId('table-line')).toBeVisible();
+}
+
 /** Waits until the plan stands and no better one is being looked for. */
 export async function settled(page: Page): Promise<void> {
   await expect(page.getByTestId('verdict')).toBeVisible();

@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { type BrowserContext, expect, type Page, test as plain } from '@playwright/test';
 import { inTable } from './browser-store';
 import { type Front, standBefore } from './front';
-import { openMeal, openMeals, toFirstStep, told, visit } from './kit';
+import { beginEvening, openMeal, openMeals, toFirstStep, told, visit } from './kit';
 
 // The app is kept on the device: it opens without the server, and a newer one is shown when the cook says so, never in mid-meal.
 
@@ -23,12 +23,6 @@ async function firstVisit(page: Page): Promise<void> {
   await openMeals(page);
   // Every file of the build and a page of each kind: on a busy machine that takes its time.
   await expect(page.getByTestId('kept-here')).toContainText(KEPT, { timeout: 150_000 });
-}
-
-async function beginEvening(page: Page): Promise<void> {
-  await openMeal(page, 'boat', '/cook');
-  await page.getByRole('button', { name: 'Begin at the stove' }).click();
-  await expect(page.getByTestId('table-line')).toBeVisible();
 }
 
 /** The evening is over. */
@@ -95,7 +89,7 @@ test('after one visit, without the server: planned, printed, backed up, cooked; 
   await visit(page, '/no/such/page');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 
-  await beginEvening(page);
+  await beginEvening(page, 'boat');
   await toFirstStep(page);
   await page.keyboard.press('d');
   await expect.poll(() => told(page)).toHaveLength(1);
@@ -116,7 +110,7 @@ test('a newer one waits until the evening is over, also when every window was cl
   const context = await browser.newContext({ baseURL: front.url, serviceWorkers: 'allow' });
   let page = await context.newPage();
   await firstVisit(page);
-  await beginEvening(page);
+  await beginEvening(page, 'boat');
   front.deploy('a-newer-build-of-it');
   await lookForNewer(page);
   await expect.poll(() => isWaiting(page), { timeout: 150_000 }).toBe(true);

@@ -3,7 +3,7 @@ import { makeDish } from '@/core/dish/parts';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import type { Meal } from '@/core/meal/meal';
 import { asPlannedUntil, inTable } from './browser-store';
-import { EMPTY_STATE, NOON, openFile, openMeal, openMeals, settled, supperOf, visit, watchForErrors } from './kit';
+import { beginEvening, EMPTY_STATE, NOON, openFile, openMeals, settled, supperOf, visit, watchForErrors } from './kit';
 
 test.use({ storageState: EMPTY_STATE });
 
@@ -71,9 +71,7 @@ test('a hard boil that is said to be done too soon asks back, and is told only w
   // Its meals come from the browser's own store: once they are there, so is what opens files.
   await openMeals(page);
   await openFile(page, supper([beans]));
-  await openMeal(page, 'safe', '/cook');
-  await page.getByRole('button', { name: 'Begin at the stove' }).click();
-  await expect(page.getByTestId('table-line')).toBeVisible();
+  await beginEvening(page, 'safe');
   interface Row {
     readonly events: readonly object[];
     readonly plan: { readonly steps: readonly { readonly key: string; readonly start: number }[] };

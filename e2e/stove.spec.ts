@@ -2,7 +2,7 @@ import { expect, type Page, test } from '@playwright/test';
 import { SHELF } from '@/core/dish/shelf';
 import type { Meal } from '@/core/meal/meal';
 import { asPlannedUntil, inTable } from './browser-store';
-import { NOON, NOON_STATE, openFile, openMeal, openMeals, supperOf, visit, watchForErrors } from './kit';
+import { beginEvening, NOON, NOON_STATE, openFile, openMeal, openMeals, supperOf, visit, watchForErrors } from './kit';
 
 /** What a cook reads in the pots, on the two screens that stand beside a stove, by a clock that the test moves. */
 
@@ -48,9 +48,7 @@ async function eveningAt(page: Page, dishes: Meal['dishes'], step: RegExp, after
   await page.clock.install({ time: NOON });
   await openMeals(page);
   await openFile(page, supperOf('supper', 'Two pots', dishes));
-  await openMeal(page, 'supper', '/cook');
-  await page.getByRole('button', { name: 'Begin at the stove' }).click();
-  await expect(page.getByTestId('table-line')).toBeVisible();
+  await beginEvening(page, 'supper');
   const evening = await stored(page);
   const found = evening.steps.find(({ name }) => step.test(name))!;
   const at = await asPlannedUntil(page, found.start + after);
@@ -205,9 +203,7 @@ test('two cooks: each screen has the work of one of them, and a press gives it t
   context,
 }) => {
   await page.clock.install({ time: NOON });
-  await openMeal(page, 'harvest', '/cook');
-  await page.getByRole('button', { name: 'Begin at the stove' }).click();
-  await expect(page.getByTestId('table-line')).toBeVisible();
+  await beginEvening(page, 'harvest');
   const at = await asPlannedUntil(page, -60);
   await context.clock.install({ time: new Date(at) });
   await page.clock.setSystemTime(at);
@@ -245,7 +241,7 @@ test('by voice: what is heard is done, once it is switched on, and it is said wh
       onend: (() => void) | null = null;
       start() {
         Object.assign(window, {
-          hear: (transcript: string) => this.onresult?.({ results: [[{ transcript }]], resultIndex: 0 }),
+          hear: (words: string) => this.onresult?.({ results: [[{ transcript: words }]], resultIndex: 0 }),
         });
       }
       abort() {

@@ -62,7 +62,7 @@ export const ROOMS: Readonly<Record<string, Room>> = {
   'core/meal': room('what a meal is, and whether it can be', [...GROUND, 'core/dish']),
   'core/plan': room('compile, solve, read back, why', [...GROUND, 'core/dish', 'core/meal']),
   'core/remedies': room('changes of a meal, tried out', TABLE),
-  'core/live': room('an evening at the stove', [...TABLE, 'core/remedies'], ['simple-statistics']),
+  'core/live': room('an evening at the stove', [...TABLE, 'core/remedies'], ['simple-statistics', 'fast-deep-equal']),
   'core/log': room('what evenings teach', [...TABLE, 'core/live'], ['simple-statistics']),
   'core/prep': room('shopping, bowls, days ahead', [...TABLE, 'core/remedies']),
   'core/paper': room('sheets to print', [...TABLE, 'core/prep'], ['pdfmake/interfaces']),

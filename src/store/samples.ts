@@ -1,5 +1,5 @@
 import { addDays, format } from 'date-fns';
-import equal from 'fast-deep-equal';
+import isEqual from 'fast-deep-equal';
 import type { Dish } from '@/core/dish/dish';
 import { SAMPLE_MEALS, type SampleMeal } from '@/demo/meals';
 import type { Pantry } from './db';
@@ -38,7 +38,7 @@ export async function loadSamples(
 
 /** Whether a dish is one of the samples, as it came. */
 export function isSample(dish: Dish): boolean {
-  return SAMPLE_MEALS.some(({ dishes }) => dishes.some((sample) => sample.id === dish.id && equal(sample, dish)));
+  return SAMPLE_MEALS.some(({ dishes }) => dishes.some((sample) => sample.id === dish.id && isEqual(sample, dish)));
 }
 
 async function keysOf(table: {

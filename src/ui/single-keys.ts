@@ -1,20 +1,17 @@
 'use client';
 
 import { useSyncExternalStore } from 'react';
+import { keep, kept } from './kept';
 
 // Whether single letters and signs do something by themselves. Whoever dictates, or whose hand rests on the keys, switches them off
 // (WCAG 2.2, 2.1.4); keys with Ctrl, arrows, Escape and the space bar go on.
 
-const KEPT = 'warm-cadence single keys';
+const KEPT = 'single keys';
 const listeners = new Set<() => void>();
 let on: boolean | null = null;
 
 function read(): boolean {
-  try {
-    on ??= localStorage.getItem(KEPT) !== 'off';
-  } catch {
-    on ??= true;
-  }
+  on ??= kept(KEPT) !== 'off';
   return on;
 }
 
@@ -24,11 +21,7 @@ export function singleKeysAreOn(): boolean {
 
 export function setSingleKeys(value: boolean): void {
   on = value;
-  try {
-    localStorage.setItem(KEPT, value ? 'on' : 'off');
-  } catch {
-    // It holds for as long as the page is open.
-  }
+  keep(KEPT, value ? 'on' : 'off');
   for (const listener of listeners) listener();
 }
 

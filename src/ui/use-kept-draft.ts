@@ -1,26 +1,22 @@
 import { useCallback, useRef, useState } from 'react';
+import { keep, kept } from './kept';
 
 /** Raised when drafts are written otherwise: those of before are then let go. */
 const GENERATION = 1;
-const PLACE = 'warm-cadence draft ';
+const PLACE = 'draft ';
 
 function keptDraft<T>(name: string): T | null {
   try {
-    const kept: unknown = JSON.parse(localStorage.getItem(PLACE + name) ?? 'null');
-    if (typeof kept !== 'object' || kept === null || !('generation' in kept) || !('value' in kept)) return null;
-    return kept.generation === GENERATION ? (kept.value as T) : null;
+    const draft: unknown = JSON.parse(kept(PLACE + name) ?? 'null');
+    if (typeof draft !== 'object' || draft === null || !('generation' in draft) || !('value' in draft)) return null;
+    return draft.generation === GENERATION ? (draft.value as T) : null;
   } catch {
     return null;
   }
 }
 
 function keepDraft(name: string, value: unknown): void {
-  try {
-    if (value === null) localStorage.removeItem(PLACE + name);
-    else localStorage.setItem(PLACE + name, JSON.stringify({ generation: GENERATION, value }));
-  } catch {
-    // Where the browser keeps nothing the draft lasts as long as the page.
-  }
+  keep(PLACE + name, value === null ? null : JSON.stringify({ generation: GENERATION, value }));
 }
 
 /** What is being made and not stored yet. */

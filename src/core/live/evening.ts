@@ -1,3 +1,4 @@
+import isEqual from 'fast-deep-equal';
 import { changesThePlan, type LiveEvent, standingEvents } from './events';
 import type { Session } from './session';
 
@@ -95,7 +96,5 @@ const lastAt = ({ events }: Evening) => events.at(-1)?.at ?? 0;
 
 /** Whether two events say the same, whatever they are called. */
 function isSame(one: LiveEvent, other: LiveEvent): boolean {
-  const said = ({ id: _, ...rest }: LiveEvent) =>
-    JSON.stringify(Object.entries(rest).sort(([a], [b]) => (a < b ? -1 : 1)));
-  return said(one) === said(other);
+  return isEqual(one, { ...other, id: one.id });
 }

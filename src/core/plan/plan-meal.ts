@@ -113,6 +113,15 @@ async function finished(made: Attempt, options: PlanOptions, signal: CancelSigna
   return { ok: true, plan: withOdds(plan, odds, meal, compiled) };
 }
 
+/** As many evenings as there is time for at the stove, of a plan that is not put into words for it. */
+function rehearsedInBrief({ compiled, solution }: Made, seed: number) {
+  return rehearsedPlan(compiled, sketchOf(compiled, solution), {
+    evenings: EVENINGS_AT_THE_STOVE,
+    seed,
+    causes: false,
+  });
+}
+
 function latenessOf({ landings }: Plan): number {
   return Math.max(0, ...landings.map(({ late }) => late));
 }
@@ -250,9 +259,7 @@ const SHARE_WITH_LESS = 0.5;
 async function orLessRoom(made: Made, options: PlanOptions, signal: CancelSignal | undefined): Promise<Made> {
   const { meal } = made;
   const { seed = 1, seconds = 5 } = options.solve;
-  const landed = ({ compiled, solution }: Made) =>
-    rehearsedPlan(compiled, sketchOf(compiled, solution), { evenings: EVENINGS_AT_THE_STOVE, seed, causes: false })
-      ?.good ?? 1;
+  const landed = (of: Made) => rehearsedInBrief(of, seed)?.good ?? 1;
   const lands = landed(made);
   if (lands >= TOO_CROWDED || made.compiled.room.size === 0) return made;
   const roomShare = LESS_ROOM * (options.roomShare ?? ROOM_SHARE[meal.sureness ?? 'even']);
@@ -297,8 +304,8 @@ function pushedOn({ likely, origin }: Compiled, known: Schedule, options: Compil
     wanted[id] = hour === undefined ? known.starts[id]! : hour - origin;
   }
   const course = courseOf(likely, { ...known, starts: wanted }, ROLES);
-  const once = pushed(course);
-  const found = withinLags(course, likely, once) ?? once;
+  const on = pushed(course);
+  const found = withinLags(course, likely, on) ?? on;
   const starts = bare<number>();
   for (const [index, id] of course.ids.entries()) starts[id] = found[index]!;
   return { ...known, starts };
@@ -354,8 +361,7 @@ function orInOrder(found: Made, inOrder: Schedule, options: PlanOptions & Compil
   const standing = { ...found.solution, ...inOrder, status: 'feasible', cost, bound: 0 } as const;
   const known = asWanted(madeOf(meal, compiled, standing), options);
   const rehearsed = (made: Made) => {
-    const options = { evenings: EVENINGS_AT_THE_STOVE, seed, causes: false };
-    const seen = rehearsedPlan(compiled, sketchOf(compiled, made.solution), options);
+    const seen = rehearsedInBrief(made, seed);
     return { made: { ...made, odds: seen?.odds }, landed: seen ? (seen.within5 + seen.good) / 2 : 1 };
   };
   const [one, other] = [rehearsed(known), rehearsed(found)];

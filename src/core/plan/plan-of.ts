@@ -1,4 +1,4 @@
-import { readKey } from '@/core/meal/keys';
+import { readKey, type StepKey, stepKey } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from './plan';
 
@@ -6,13 +6,13 @@ import type { Plan } from './plan';
 export function isPlanOf(plan: Plan, meal: Meal): boolean {
   const { mealId, day, hour, people } = plan;
   if (mealId !== meal.id || day !== meal.day || hour !== meal.hour || people !== meal.people) return false;
-  const nameOf = (dish: string, step: string) => JSON.stringify([dish, step]);
-  const wanted = new Set(meal.dishes.flatMap(({ id, steps }) => steps.map((step) => nameOf(id, step.id))));
-  const found = new Set<string>();
+  const wanted = new Set(meal.dishes.flatMap(({ id, steps }) => steps.map((step) => stepKey(id, step.id))));
+  const found = new Set<StepKey>();
   for (const { key } of plan.steps) {
     const read = readKey(key);
-    if (!read || !wanted.has(nameOf(read.dish, read.step))) return false;
-    if (!read.warms) found.add(nameOf(read.dish, read.step));
+    const step = read && stepKey(read.dish, read.step);
+    if (!step || !wanted.has(step)) return false;
+    if (!read.warms) found.add(step);
   }
   return found.size === wanted.size;
 }

@@ -3,12 +3,13 @@
 import { useSyncExternalStore } from 'react';
 import { CANONICAL, type Manner, mannerOf, soundManner } from '@/core/units/manner';
 import { told } from '@/core/units/told';
+import { keep, kept, placeOf } from '@/ui/kept';
 import { manner, onManner, setManner } from './current';
 
 export { manner };
 
-const KEPT = 'warm-cadence manner';
-const OF_LANGUAGE = 'warm-cadence manner of the language';
+const KEPT = 'manner';
+const OF_LANGUAGE = 'manner of the language';
 
 /** A text as the cook of this browser reads it: for what is no element of the page, such as a spoken line. */
 export function toldHere(text: string): string {
@@ -18,10 +19,10 @@ export function toldHere(text: string): string {
 /** What is usual in the language of this browser. Kept, since to ask what a language does costs a slow phone a fifth of a second at each page. */
 function usualManner(): Manner {
   const { language } = navigator;
-  const kept = read(OF_LANGUAGE) as { readonly language?: unknown; readonly manner?: unknown } | null;
-  if (kept?.language === language) return soundManner(kept.manner, CANONICAL);
+  const before = read(OF_LANGUAGE) as { readonly language?: unknown; readonly manner?: unknown } | null;
+  if (before?.language === language) return soundManner(before.manner, CANONICAL);
   const usual = mannerOf(language);
-  keep(OF_LANGUAGE, { language, manner: usual });
+  keep(OF_LANGUAGE, JSON.stringify({ language, manner: usual }));
   return usual;
 }
 
@@ -30,17 +31,10 @@ const keptManner = (): Manner => soundManner(read(KEPT), usualManner());
 /** What is kept under a name; null where nothing is, or nothing that can be read. */
 function read(name: string): unknown {
   try {
-    return JSON.parse(localStorage.getItem(name) ?? 'null');
+    return JSON.parse(kept(name) ?? 'null');
   } catch {
     return null;
   }
-}
-
-/** Where nothing can be kept, it holds for as long as the page is open. */
-function keep(name: string, value: unknown): void {
-  try {
-    localStorage.setItem(name, JSON.stringify(value));
-  } catch {}
 }
 
 /** Takes up the manner that was chosen in this browser, or that of its language. */
@@ -48,14 +42,14 @@ export function takeUpManner(): void {
   setManner(keptManner());
   // Changed in another window of this browser.
   window.addEventListener('storage', (event) => {
-    if (event.key === KEPT) setManner(keptManner());
+    if (event.key === placeOf(KEPT)) setManner(keptManner());
   });
 }
 
 /** Chooses how this browser tells what is measured. */
 export function chooseManner(part: Partial<Manner>): void {
   setManner({ ...manner(), ...part });
-  keep(KEPT, manner());
+  keep(KEPT, JSON.stringify(manner()));
 }
 
 /** The manner of this page, followed. */

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { ANSWER_SCHEMA, MOST_ASKED, QUESTION, withAnswer } from '@/core/recipe/answer';
 import type { RecipeReading } from '@/core/recipe/reading';
 import { Button } from '@/ui/button';
+import { keep, kept } from '@/ui/kept';
 import { TickBox } from '@/ui/tick-box';
 
 /** A language model that a browser has of its own, where it has one. */
@@ -18,17 +19,11 @@ interface OwnModel {
   }>;
 }
 
-const PLACE = 'warm-cadence own model';
+const KEPT = 'own model';
 
 const ownModel = (): OwnModel | null => (globalThis as { readonly LanguageModel?: OwnModel }).LanguageModel ?? null;
 
-function isSwitchedOn(): boolean {
-  try {
-    return localStorage.getItem(PLACE) === 'on';
-  } catch {
-    return false;
-  }
-}
+const isSwitchedOn = () => kept(KEPT) === 'on';
 
 interface AskModelProps {
   readonly reading: RecipeReading;
@@ -53,11 +48,7 @@ export function AskModel({ reading, onChange }: AskModelProps) {
   if (!there) return null;
   const turn = (value: boolean) => {
     setOn(value);
-    try {
-      localStorage.setItem(PLACE, value ? 'on' : 'off');
-    } catch {
-      // Then it is on for this page only.
-    }
+    keep(KEPT, value ? 'on' : 'off');
   };
   const ask = async () => {
     const model = ownModel();

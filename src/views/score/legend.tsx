@@ -2,27 +2,20 @@
 
 import { X } from 'lucide-react';
 import { useEffect, useState } from 'react';
+import { keep, kept } from '@/ui/kept';
 
-const GONE = 'warm-cadence legend gone';
+const GONE = 'legend gone';
 
 /** How the score is read, until it is known. */
 export function Legend() {
   const [isShown, setShown] = useState(false);
   useEffect(() => {
-    try {
-      setShown(localStorage.getItem(GONE) === null);
-    } catch {
-      setShown(true);
-    }
+    setShown(kept(GONE) === null);
   }, []);
   if (!isShown) return null;
   const close = () => {
     setShown(false);
-    try {
-      localStorage.setItem(GONE, 'yes');
-    } catch {
-      // It is gone for as long as the page is open.
-    }
+    keep(GONE, 'yes');
   };
   return (
     <p className="flex items-center gap-2 text-sm text-faint max-sm:hidden" data-testid="legend">

@@ -9,9 +9,9 @@ import { Button } from '@/ui/button';
 
 const useInstallation = () => useSyncExternalStore(onInstallation, installation, () => AT_FIRST);
 
+const eveningRuns = async () => isAnyRunning(await pantry().sessions.toArray(), Date.now());
 /** Undefined until the store has said so. */
-const useEveningRuns = () =>
-  useLiveQuery(async () => isAnyRunning(await pantry().sessions.toArray(), Date.now()), [], undefined);
+const useEveningRuns = () => useLiveQuery(eveningRuns, [], undefined);
 
 /** Keeps the app on this device, and says when a newer one is here: never while an evening is under way. */
 export function Newer() {
@@ -21,7 +21,7 @@ export function Newer() {
   useEffect(() => {
     if (process.env.NODE_ENV !== 'production') return;
     // What is kept must not take the server and the line from the page that is being opened.
-    const begin = () => keepOnDevice(async () => !isAnyRunning(await pantry().sessions.toArray(), Date.now()));
+    const begin = () => keepOnDevice(async () => !(await eveningRuns()));
     if (document.readyState === 'complete') begin();
     else addEventListener('load', begin, { once: true });
     return () => removeEventListener('load', begin);

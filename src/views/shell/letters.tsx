@@ -2,6 +2,7 @@
 
 import { AArrowUp, ALargeSmall } from 'lucide-react';
 import { useLayoutEffect, useState } from 'react';
+import { keep, kept } from '@/ui/kept';
 
 /** Sizes of letters, of what the browser is set to; all else on a page grows with them. */
 const SIZES = [
@@ -9,18 +10,14 @@ const SIZES = [
   { name: 'larger', percent: 118.75 },
   { name: 'largest', percent: 137.5 },
 ] as const;
-const KEPT = 'warm-cadence letters';
+const KEPT = 'letters';
 
 function keptSize(): number {
-  try {
-    return Math.max(
-      0,
-      SIZES.findIndex(({ name }) => name === localStorage.getItem(KEPT)),
-    );
-  } catch {
-    // Where a browser keeps nothing for this site, letters are as it is set.
-    return 0;
-  }
+  const name = kept(KEPT);
+  return Math.max(
+    0,
+    SIZES.findIndex((size) => size.name === name),
+  );
 }
 
 /** Makes all letters larger, and after the largest the usual ones again. */
@@ -35,11 +32,7 @@ export function Letters() {
   const next = (at + 1) % SIZES.length;
   const press = () => {
     setAt(next);
-    try {
-      localStorage.setItem(KEPT, SIZES[next]!.name);
-    } catch {
-      // They stay so for as long as the page is open.
-    }
+    keep(KEPT, SIZES[next]!.name);
   };
   const Icon = next === 0 ? ALargeSmall : AArrowUp;
   return (

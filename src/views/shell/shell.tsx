@@ -4,6 +4,7 @@ import { Moon, Ruler, Sun } from 'lucide-react';
 import { createContext, useContext, useEffect, useLayoutEffect, useState } from 'react';
 import { pantry } from '@/store/db';
 import { soundness } from '@/store/sound';
+import { keep, kept } from '@/ui/kept';
 import { Link } from '@/ui/link';
 import { takeUpManner, useManner } from '@/ui/told/manner';
 import { lookAtMost } from '@/workers/planner';
@@ -22,24 +23,7 @@ export function useDress(): Dress {
 
 /** Milliseconds, where a browser does not say when it is idle. */
 const WHEN_IDLE = 2000;
-const KEPT_DRESS = 'warm-cadence dress';
-
-/** Where a browser keeps nothing for this site, the dress is that of the machine. */
-function keptDress(): string | null {
-  try {
-    return localStorage.getItem(KEPT_DRESS);
-  } catch {
-    return null;
-  }
-}
-
-function keepDress(dress: Dress): void {
-  try {
-    localStorage.setItem(KEPT_DRESS, dress);
-  } catch {
-    // It holds for as long as the page is open.
-  }
-}
+const KEPT_DRESS = 'dress';
 
 /** Loads the sample meals at the first start. Fetched when they are wanted: later starts need none of it. */
 async function wantSamples(): Promise<void> {
@@ -67,9 +51,9 @@ export function Shell({
     if (planSeconds !== null) lookAtMost(planSeconds);
   }, [planSeconds]);
   useEffect(() => {
-    const kept = keptDress();
+    const before = kept(KEPT_DRESS);
     const dark = matchMedia('(prefers-color-scheme: dark)').matches;
-    setDress(kept === 'day' || kept === 'night' ? kept : dark ? 'night' : 'day');
+    setDress(before === 'day' || before === 'night' ? before : dark ? 'night' : 'day');
   }, []);
   useEffect(() => {
     document.documentElement.dataset['dress'] = dress;
@@ -126,7 +110,7 @@ export function Shell({
               className="grid size-10 place-items-center text-faint hover:text-ink"
               aria-label={`Change to ${other} dress`}
               onClick={() => {
-                keepDress(other);
+                keep(KEPT_DRESS, other);
                 setDress(other);
               }}
             >

@@ -68,6 +68,8 @@ test('after one visit, without the server: planned, printed, backed up, cooked; 
   await page.reload();
   await expect(page.getByRole('heading', { name: 'Midwinter table' })).toBeVisible();
   await openMeal(page, 'boat', '/score');
+  // On its own thread, whose script comes from what is kept: the page stays free.
+  await expect(page.getByText('planner did not answer')).toHaveCount(0);
   // From view to view without a page being loaded: what the cook has allowed it, sound for one, stays allowed.
   await page.evaluate(() => Object.assign(window, { sameWindow: true }));
   await page.getByRole('navigation').getByRole('link', { name: 'Paper' }).click();

@@ -67,8 +67,13 @@ const page: RouteHandlerCallback = async ({ request, url }) => {
 
 const flight: RouteHandlerCallback = async ({ request, url }) => (await kept(url.pathname, 'flight')) ?? fetch(request);
 
+/** What answers for the script of a worker, without an address of its own: it takes that for its own, and would miss what was told it behind the `#`. */
+const asAsked = (request: Request, found: Response) =>
+  request.destination === 'worker' ? new Response(found.body, found) : found;
+
 /** Files of an older build that is still shown are in its own cache. */
-const file: RouteHandlerCallback = async ({ request }) => (await caches.match(request)) ?? fetch(request);
+const file: RouteHandlerCallback = async ({ request }) =>
+  asAsked(request, (await caches.match(request)) ?? (await fetch(request)));
 
 /** An older build is still shown, no window has it open any more, and nothing is being cooked. */
 async function isBegunAnew(): Promise<boolean> {
@@ -110,7 +115,10 @@ const serwist = new Serwist({
     ...FILES.ofBuild.map((url) => ({ url, revision: BUILD })),
   ],
   // Icons are asked for with the print of their file.
-  precacheOptions: { ignoreURLParametersMatching: [/icon/] },
+  precacheOptions: {
+    ignoreURLParametersMatching: [/icon/],
+    plugins: [{ handlerWillRespond: async ({ request, response }) => asAsked(request, response) }],
+  },
   disableDevLogs: true,
   runtimeCaching: [
     { matcher: ({ request, sameOrigin }) => sameOrigin && request.mode === 'navigate', handler: page },

@@ -281,7 +281,7 @@ async function surer(
     rounds: 3,
     tries: 6000,
     seed,
-    price: 0.001,
+    price: PRICE_OF_A_MINUTE,
     pause: async () => {
       await pause();
       return now() >= until || signal?.aborted === true;
@@ -291,6 +291,8 @@ async function surer(
 }
 
 const POLISH_SHARE = 0.6;
+/** In evenings: a minute awake or waiting is dear enough that hours stay where nothing is won, and too cheap to stand in a guest's way. */
+const PRICE_OF_A_MINUTE = 0.0002;
 
 /**
  * The known plan with everything begun at the hour wanted at first, or as soon after as what it waits for allows: what a cook does who just goes

@@ -87,6 +87,7 @@ export const ROOMS: Readonly<Record<string, Room>> = {
   workers: room('the planner on its own thread', ALL_CORE, ['comlink']),
   store: room('Dexie tables', [...ALL_CORE, 'demo'], ['dexie', 'date-fns', 'fast-deep-equal']),
   offline: room('the app kept on a device', ['store'], ['serwist']),
+  link: room('two screens of one evening', [...ALL_CORE, 'store'], ['dexie']),
   ui: room('small shared pieces', ALL_CORE, [
     'react',
     'react/jsx-runtime',
@@ -106,7 +107,7 @@ export const ROOMS: Readonly<Record<string, Room>> = {
   ]),
   views: room(
     'what a person sees',
-    [...ALL_CORE, 'ui', 'store', 'workers', 'offline'],
+    [...ALL_CORE, 'ui', 'store', 'workers', 'offline', 'link'],
     [
       'react',
       'react-dom',

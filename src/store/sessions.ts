@@ -3,6 +3,7 @@ import { atHour } from '@/core/live/as-it-is';
 import type { CarriedOn } from '@/core/live/carry-on';
 import { type Evening, type HeldEvening, remembering, restored } from '@/core/live/evening';
 import { isToldAlready, type LiveEvent, type NewEvent } from '@/core/live/events';
+import { met, type Shared } from '@/core/live/two-screens';
 import { unlearnedKitchen } from '@/core/log/lessons';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/plan/plan';
@@ -77,9 +78,25 @@ export async function adoptPlan(
   return db.transaction('rw', db.sessions, async () => {
     const session = await db.sessions.get(id);
     if (!session || session.events.length !== eventCount) return false;
-    const { toldElsewhere: _, ...known } = session;
+    const { toldElsewhere: _, planKnows: __, ...known } = session;
     await db.sessions.put({ ...atHour(known, tableAt), plan, moved });
     return true;
+  });
+}
+
+/** Takes over what another screen of an evening tells; the evening as it is then. */
+export async function meetSession(
+  db: Pantry,
+  id: string,
+  theirs: Shared,
+  leads: boolean,
+): Promise<HeldEvening | undefined> {
+  return db.transaction('rw', db.sessions, async () => {
+    const mine = await db.sessions.get(id);
+    if (!mine) return undefined;
+    const both = met(mine, theirs, leads);
+    if (both !== mine) await db.sessions.put(both);
+    return both;
   });
 }
 

@@ -6,8 +6,10 @@ import type { SaidFood } from '@/core/food/food';
 import { readBackup } from '@/core/formats/backup-file';
 import { mealFile, readMealFile } from '@/core/formats/meal-file';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import { withoutBefore } from '@/core/live/evening';
 import { lastTakenBack, standingEvents } from '@/core/live/events';
 import { liveSteps } from '@/core/live/session';
+import { sharedOf } from '@/core/live/two-screens';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { wantsBackup } from './backed-up';
@@ -29,7 +31,7 @@ import {
   tableInstant,
 } from './meals';
 import { loadSamples } from './samples';
-import { adoptPlan, beginSession, endSession, openSession, tell, wasPutAway } from './sessions';
+import { adoptPlan, beginSession, endSession, meetSession, openSession, tell, wasPutAway } from './sessions';
 
 const TODAY = new Date('2026-11-25T10:00:00');
 let db: Pantry;
@@ -234,6 +236,27 @@ describe('an evening', () => {
     await endSession(db, id);
     expect(await openSession(db, meal.id)).toBeUndefined();
     expect((await db.sessions.get(id))?.events).toHaveLength(3);
+  });
+
+  it('takes over what another screen tells at once, and tells no more than that a plan is behind', async () => {
+    const meal = mealOf([plainGrain()]);
+    const plan = await planned(meal);
+    await beginSession(db, meal, plan, 1);
+    const { id, tableAt } = (await openSession(db, meal.id))!;
+    const there = new Pantry(`${db.name} there`);
+    await there.sessions.put((await db.sessions.get(id))!);
+    const told = (await tell(there, id, { kind: 'done', key: 'grain/wash' }, 5))!;
+    expect(await meetSession(db, id, sharedOf(told), true)).toMatchObject({ toldElsewhere: true, planKnows: 0 });
+    await adoptPlan(there, id, 1, { plan, tableAt, moved: 'planned there' });
+    await meetSession(db, id, sharedOf((await there.sessions.get(id))!), true);
+    // Nothing that is of one browser only is left of it.
+    expect(await db.sessions.get(id)).toEqual(withoutBefore((await there.sessions.get(id))!));
+    expect(await meetSession(db, 'none', sharedOf(told), true)).toBeUndefined();
+    // A plan of one's own that was adopted knows all that was told.
+    await tell(db, id, { kind: 'done', key: 'grain/soak' }, 9);
+    expect((await db.sessions.get(id))!.planKnows).toBe(1);
+    await adoptPlan(db, id, 2, { plan, tableAt, moved: '' });
+    expect((await db.sessions.get(id))!.planKnows).toBeUndefined();
   });
 
   it('takes a press that was counted twice for one, in one window or in two, and takes back and tells again', async () => {

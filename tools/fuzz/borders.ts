@@ -6,9 +6,11 @@ import { dishFile, readDishFile } from '@/core/formats/dish-file';
 import { mealFile, mealOf, readMealFile } from '@/core/formats/meal-file';
 import { readProblem } from '@/core/formats/problem-file';
 import { table } from '@/core/formats/table';
+import { readMessage } from '@/core/formats/two-screens';
 import { restored } from '@/core/live/evening';
 import { liveSteps } from '@/core/live/session';
 import { stoveAt } from '@/core/live/stove';
+import { met } from '@/core/live/two-screens';
 import { commandIn, sayHowLong, sayNext } from '@/core/live/voice';
 import { learnFrom } from '@/core/log/lessons';
 import { leftOvers, lookBack } from '@/core/log/look-back';
@@ -370,6 +372,12 @@ export function borders(): readonly Border[] {
       plan ? findingsOf(mealOf(file), plan) : [],
       learnFrom(log),
     ]),
+    files(
+      'what another screen tells',
+      withEvening.log!.map((evening) => ({ kind: 'evening', evening, knows: evening.events.length })),
+      (text) => readMessage(text, withEvening.log![0]!.id),
+      (message) => (message.kind === 'evening' ? lookedAt(met(withEvening.log![0]!, message, false)) : message),
+    ),
     files('dish files', [dishFile(plainGrain()), dishFile(drainedGrain())], readDishFile, (dish) => dish),
     files('backups', [fewOf(fixture('backup-2'))], readBackup, (file) => file),
     files('problems', [PROBLEM], readProblem, async (problem) => {

@@ -5,10 +5,16 @@ import { type Parsed, parseJson } from '@/core/records/refuse';
 import { type BackupFile, checkBackup, isBackup } from './backup-file';
 import { isDishFile, readDishFile } from './dish-file';
 import { checkMealFile, type MealFile } from './meal-file';
+import { checkInvitation, isInvitation } from './two-screens';
 
 /** What a file of ours may hold. */
 export type Opened =
-  | { readonly kind: 'meal'; readonly file: MealFile }
+  | {
+      readonly kind: 'meal';
+      readonly file: MealFile;
+      /** How another screen that shows its evening can be reached, where it was invited to follow it. */
+      readonly offer?: string;
+    }
   | { readonly kind: 'dish'; readonly dish: Dish }
   | { readonly kind: 'backup'; readonly file: BackupFile };
 
@@ -24,6 +30,10 @@ export function openAny(text: string): Parsed<Opened> {
     const read = readDishFile(text);
     return read.ok ? { ok: true, value: { kind: 'dish', dish: read.value } } : read;
   }
+  if (isInvitation(json.value)) {
+    const read = checkInvitation(json.value);
+    return read.ok ? openedMeal(read.value.file, { offer: read.value.offer }) : read;
+  }
   const format = (json.value as { format?: unknown } | null)?.format;
   if (format !== 'warm-cadence/meal') {
     return {
@@ -32,9 +42,12 @@ export function openAny(text: string): Parsed<Opened> {
     };
   }
   const read = checkMealFile(json.value);
-  if (!read.ok) return read;
-  const fault = [...checkKitchen(read.value.kitchen), ...read.value.dishes.flatMap(checkDish)][0];
+  return read.ok ? openedMeal(read.value) : read;
+}
+
+function openedMeal(file: MealFile, more: { readonly offer?: string } = {}): Parsed<Opened> {
+  const fault = [...checkKitchen(file.kitchen), ...file.dishes.flatMap(checkDish)][0];
   return fault
     ? { ok: false, sentence: `${fault.where}: ${fault.sentence}` }
-    : { ok: true, value: { kind: 'meal', file: read.value } };
+    : { ok: true, value: { kind: 'meal', file, ...more } };
 }

@@ -14,6 +14,8 @@ export interface HeldEvening extends Evening {
   readonly before?: readonly Before[];
   /** It was told things on another device that its plan does not know yet: of this browser only, until it is planned anew. */
   readonly toldElsewhere?: true;
+  /** So many events of its log its plan knows, while that is not all of them: of this browser only. */
+  readonly planKnows?: number;
 }
 
 /** An evening as it stood when its log was so long. */
@@ -38,7 +40,18 @@ export function remembering(evening: HeldEvening, fresh: readonly LiveEvent[]): 
     ...(firstTable === undefined ? {} : { firstTable }),
   };
   const before = matters ? [...(evening.before ?? []), now].slice(-MOST_KEPT) : evening.before;
-  return { ...evening, events, ...(before ? { before } : {}) };
+  const planKnows = fresh.some((event) => isNewToThePlan(event, events)) ? eventsKnown(evening) : evening.planKnows;
+  return { ...evening, events, ...(before ? { before } : {}), ...(planKnows === undefined ? {} : { planKnows }) };
+}
+
+/** So many events of the log the plan was made with, at most; each plan of an evening that was told things elsewhere lacks some. */
+export function eventsKnown({ events, planKnows, toldElsewhere }: HeldEvening): number {
+  return planKnows ?? events.length - (toldElsewhere ? 1 : 0);
+}
+
+/** What begins is in the plan already; where it began at another minute than planned, a new plan follows by the clock. */
+function isNewToThePlan(event: LiveEvent, events: readonly LiveEvent[]): boolean {
+  return event.kind !== 'begun' && changesThePlan(event, events);
 }
 
 /**
@@ -54,13 +67,14 @@ export function restored(evening: HeldEvening): HeldEvening | null {
   const now = standing(evening.events);
   const kept = evening.before?.findLast(({ events }) => standing(evening.events.slice(0, events)) === now);
   if (!kept) return null;
-  const { firstTable: _, ...rest } = evening;
-  const { events: __, ...stood } = kept;
+  // What is taken back the plan of before never knew: it knows all that stands.
+  const { firstTable: _, toldElsewhere: __, planKnows: ___, ...rest } = evening;
+  const { events: ____, ...stood } = kept;
   return { ...rest, ...stood, moved: `Taken back: as it was. ${kept.moved}`.trim() };
 }
 
 /** The evening as it is kept elsewhere: without what is of this browser only. */
-export function withoutBefore({ before: _, toldElsewhere: __, ...evening }: HeldEvening): Evening {
+export function withoutBefore({ before: _, toldElsewhere: __, planKnows: ___, ...evening }: HeldEvening): Evening {
   return evening;
 }
 
@@ -69,11 +83,21 @@ export function withoutBefore({ before: _, toldElsewhere: __, ...evening }: Held
  * The plan and the hour are those of the device that was told last, until all of it is planned anew. Where both say the same of the evening, it is the first as it stands.
  */
 export function joined(mine: HeldEvening, theirs: Evening): HeldEvening {
-  const known = new Map(mine.events.map((event) => [event.id, event]));
+  const events = joinedLogs(mine.events, theirs.events);
+  const over = mine.over || theirs.over;
+  if (events === mine.events) return over === mine.over ? mine : { ...mine, over };
+  // How it stood before was of a log that nobody has any more.
+  const told = lastAt(theirs) > lastAt(mine) ? theirs : withoutBefore(mine);
+  return { ...told, mealId: mine.mealId, events, over, toldElsewhere: true };
+}
+
+/** All that either log was told, each once, by its instant; mine itself where the other holds nothing more. */
+export function joinedLogs(mine: readonly LiveEvent[], theirs: readonly LiveEvent[]): readonly LiveEvent[] {
+  const known = new Map(mine.map((event) => [event.id, event]));
   /** What an event of theirs is called here. */
   const names = new Map<string, string>();
   const fresh: LiveEvent[] = [];
-  for (const event of theirs.events) {
+  for (const event of theirs) {
     const told: LiveEvent = event.kind === 'undo' ? { ...event, of: names.get(event.of) ?? event.of } : event;
     // Two devices may give one name to two things told at the same instant: the second is called otherwise, on whichever it comes in.
     const name = event.id.replace(/\++$/, '');
@@ -84,12 +108,7 @@ export function joined(mine: HeldEvening, theirs: Evening): HeldEvening {
     known.set(id, { ...told, id });
     fresh.push({ ...told, id });
   }
-  const over = mine.over || theirs.over;
-  if (fresh.length === 0) return over === mine.over ? mine : { ...mine, over };
-  const events = [...mine.events, ...fresh].sort((a, b) => a.at - b.at);
-  // How it stood before was of a log that nobody has any more.
-  const told = lastAt(theirs) > lastAt(mine) ? theirs : withoutBefore(mine);
-  return { ...told, mealId: mine.mealId, events, over, toldElsewhere: true };
+  return fresh.length === 0 ? mine : [...mine, ...fresh].sort((a, b) => a.at - b.at);
 }
 
 const lastAt = ({ events }: Evening) => events.at(-1)?.at ?? 0;

@@ -14,6 +14,7 @@ import { type KeyRow, KeysSheet } from '@/ui/keys-sheet';
 import { soundState, wakeSound } from './calls';
 import { Undo } from './now';
 import { placeWords, type StepProps } from './pieces';
+import { useScreens } from './use-screens';
 
 /** Keys at the stove. */
 const KEYS: readonly KeyRow[] = [
@@ -90,6 +91,7 @@ interface TopLineProps {
 /** The clock, the hour of the table, and what moved. */
 export function TopLine(line: TopLineProps) {
   const { session, now, thinking, quiet, work, who, onWho, far, onFar, onPanel } = line;
+  const together = useScreens(session.id).kind === 'together';
   const sounds = useSyncExternalStore(soundState.subscribe, soundState.now, () => true);
   const away = -minutesToTable(session, now);
   const late = Math.max(0, ...session.plan.landings.map((landing) => landing.late));
@@ -130,6 +132,9 @@ export function TopLine(line: TopLineProps) {
         </Button>
       </div>
       <span className="ms-auto flex shrink-0 items-center gap-2 sm:gap-3">
+        <span role="status" className="sr-only text-faint lg:not-sr-only">
+          {together ? 'on two screens' : ''}
+        </span>
         <Button
           look="quiet"
           className="hidden min-h-16 min-w-16 text-lg sm:block short:hidden"

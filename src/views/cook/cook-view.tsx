@@ -25,6 +25,7 @@ import { HasItStood, TooSoon } from './now';
 import { type Asked, AskProvider, isStart } from './pieces';
 import { Calls, ClockWords, Faults, Follows } from './said';
 import { Trouble } from './trouble';
+import { TwoScreens } from './two-screens';
 import { useCues } from './use-cues';
 import { type SessionAtHand, useSession } from './use-session';
 import { useCoveredPage, useDeviceClock, useFollowing } from './use-stove';
@@ -76,7 +77,7 @@ function AtTheStove({ session, told }: { readonly session: Evening; readonly tol
   // A screen of one person answers and rings for them, whichever window leads.
   const acts = told.leads || who !== null;
   useCues({ cues, now, leads: acts, quiet });
-  useFollowing(session, told, second, follow && told.leads);
+  useFollowing(session, told, second, follow && told.keepsTime);
   const clock = useDeviceClock(now, told.leads, told.clockSet);
   useStoveKeys({ stove, cues, told, acts, panel: panel || asked !== null, onPanel: () => setPanel(true) });
   const listening = useListening();
@@ -155,6 +156,7 @@ function AtTheStove({ session, told }: { readonly session: Evening; readonly tol
         )}
         {/* From below, so that nothing a finger may be on its way to moves under it. */}
         <div className="max-h-[34dvh] shrink-0 overflow-y-auto bg-ground">
+          <TwoScreens session={session} />
           <Calls cues={cues} />
           {acts && !stove.finished && <Ways session={session} told={told} quiet={quiet} />}
         </div>

@@ -10,6 +10,7 @@ import type { LiveStep } from '@/core/live/session';
 import { readUnit, unitId } from '@/core/meal/keys';
 import { printAmount } from '@/core/units/amount';
 import { printThing } from '@/core/units/thing';
+import { canJoin } from '@/link/screens';
 import { pantry } from '@/store/db';
 import { keepPhoto } from '@/store/photos';
 import { Button } from '@/ui/button';
@@ -18,6 +19,7 @@ import { shrunk } from '@/ui/shrunk';
 import { TickBox } from '@/ui/tick-box';
 import { HandOver } from '@/views/files/hand-over';
 import { ring, speak, wakeSound } from './calls';
+import { JoinScreens } from './two-screens';
 import type { Telling } from './use-session';
 
 interface PanelProps {
@@ -121,6 +123,7 @@ export function EveningPanel(panel: PanelProps) {
             <Note told={told} />
             <Row title="Go on with it on another device">
               <HandOver mealId={session.mealId} className="min-h-16 text-lg" />
+              {canJoin() && <JoinScreens session={session} onAsked={onClose} />}
             </Row>
             <Row title="Calls">
               <TickBox big value={quiet} onChange={(value) => put('quiet', value)}>

@@ -31,6 +31,7 @@ import { storeFault } from '@/store/faults';
 import { adoptPlan, openSession, restoreSession, tell } from '@/store/sessions';
 import { askPlanner, warmPlanner } from '@/workers/planner';
 import { useLead } from './use-lead';
+import { useScreens } from './use-screens';
 
 /** What can be told to an evening; all of it is stored at once. */
 export interface Telling {
@@ -77,6 +78,8 @@ export interface SessionAtHand extends Telling {
   readonly replannedIn: number | null;
   /** This window leads the evening: it rings, and plans by the clock. */
   readonly leads: boolean;
+  /** It does what the clock asks for: it leads, and so does no other screen that it is joined to. */
+  readonly keepsTime: boolean;
   /** Another window leads it. */
   readonly follows: boolean;
   readonly takeOver: () => void;
@@ -114,6 +117,8 @@ export interface Unkept {
 export const THINK = { seconds: 0.4, patience: 400 } as const;
 const BETWEEN_DRIFT_CHECKS = 20_000;
 const AT_FIRST = 1000;
+/** What was told on a screen that this one is joined to is planned with there; after so many ms here, where that did not come. */
+const FOR_ITS_PLAN = 600;
 const MINUTE = 60_000;
 
 /** The open session of a meal, what can be told to it, and the re-planning that follows. */
@@ -126,6 +131,9 @@ export function useSession(mealId: string): SessionAtHand {
   const [unplanned, setUnplanned] = useState(false);
   const [thinking, setThinking] = useState(false);
   const { leads, follows, takeOver } = useLead(session?.id);
+  const screens = useScreens(session?.id);
+  const together = screens.kind === 'together';
+  const keepsTime = leads && !(together && !screens.leads);
   const { latest, write, written } = useAsTold(session);
 
   /** Answers whose plan is under way: the clock does not plan the same over them. */
@@ -182,7 +190,7 @@ export function useSession(mealId: string): SessionAtHand {
     [tellAndPlan],
   );
 
-  useCatchUp(mealId, leads, underWay, replanOrSay);
+  useCatchUp(mealId, keepsTime, together && session?.toldElsewhere === true, underWay, replanOrSay);
 
   const telling = useMemo(() => tellings(say, latest, written), [latest, say, written]);
   // A stove may lose its network: what plans anew is fetched while there is one.
@@ -225,6 +233,7 @@ export function useSession(mealId: string): SessionAtHand {
     session,
     replannedIn,
     leads,
+    keepsTime,
     follows,
     takeOver,
     ...telling,
@@ -246,12 +255,13 @@ export function useSession(mealId: string): SessionAtHand {
  */
 function useCatchUp(
   mealId: string,
-  leads: boolean,
+  keepsTime: boolean,
+  toldOnOther: boolean,
   underWay: RefObject<number>,
   replanOrSay: (current: HeldEvening, at: number, words: null) => Promise<void>,
 ): void {
   useEffect(() => {
-    if (!leads) return;
+    if (!keepsTime) return;
     const catchUp = async () => {
       const current = underWay.current > 0 ? undefined : await openSession(pantry(), mealId);
       const at = Date.now();
@@ -262,12 +272,12 @@ function useCatchUp(
     const tryToCatchUp = () => void catchUp().catch((error) => console.error(error));
     // Once at the beginning too: what was done before is settled by then.
     const first = setTimeout(tryToCatchUp, AT_FIRST);
-    const timer = setInterval(tryToCatchUp, BETWEEN_DRIFT_CHECKS);
+    const timer = setInterval(tryToCatchUp, toldOnOther ? FOR_ITS_PLAN : BETWEEN_DRIFT_CHECKS);
     return () => {
       clearTimeout(first);
       clearInterval(timer);
     };
-  }, [mealId, leads, underWay, replanOrSay]);
+  }, [mealId, keepsTime, toldOnOther, underWay, replanOrSay]);
 }
 
 /** The evening with all that this window has told: a press right after another means that other, though what is stored is not on the screen yet. */

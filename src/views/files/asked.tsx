@@ -9,13 +9,19 @@ import { type Answer, type Clash, clashKey } from '@/core/formats/merge';
 import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
 
-/** A meal file whose clashes wait for answers. */
-export interface Asked {
-  readonly name: string;
+/** A meal file, and what comes of it once it is here. */
+export interface Brings {
   readonly file: MealFile;
-  readonly clashes: readonly Clash[];
-  /** Its meal is opened once it is here. */
+  /** Its meal is opened. */
   readonly goesOn: boolean;
+  /** Its evening is followed together with the screen that can be reached so. */
+  readonly offer?: string;
+}
+
+/** A meal file whose clashes wait for answers. */
+export interface Asked extends Brings {
+  readonly name: string;
+  readonly clashes: readonly Clash[];
 }
 
 interface ClashesProps {

@@ -2,14 +2,21 @@
 
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import jsQR from 'jsqr';
-import { useEffect, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { type Gathered, unpacked, wholeOf, withFrame } from '@/core/formats/frames';
 import { Button } from '@/ui/button';
 
 interface CodeReadProps {
-  /** Called once, with the text of the meal's file. */
+  /** The stove's; else that of the page. */
+  readonly dress?: 'night';
+  readonly title: string;
+  /** Where the code is to be found. */
+  readonly where: string;
+  /** Called once, with the text that was read. */
   readonly onRead: (text: string) => void;
   readonly onClose: () => void;
+  /** Another way, for whoever has no camera here. */
+  readonly children?: ReactNode;
 }
 
 /** Milliseconds between two looks of the camera: more often than a code changes. */
@@ -17,8 +24,8 @@ const BETWEEN = 90;
 /** The longer side of the picture that is searched, in pixels, in turn: what is not made out at one size may be at another. */
 const SEARCHED = [960, 720, 1280] as const;
 
-/** Reads a meal from the codes that another device shows. */
-export function CodeRead({ onRead, onClose }: CodeReadProps) {
+/** Reads the codes that another device shows. */
+export function CodeRead({ dress, title, where, onRead, onClose, children }: CodeReadProps) {
   const video = useRef<HTMLVideoElement>(null);
   const [seen, setSeen] = useState<Gathered | null>(null);
   const [told, setTold] = useState('');
@@ -35,7 +42,7 @@ export function CodeRead({ onRead, onClose }: CodeReadProps) {
       const code = video.current && codeIn(video.current, SEARCHED[looks++ % SEARCHED.length]!);
       if (code) {
         const next = withFrame(gathered, code);
-        setTold(next ? '' : 'That is another code, not one of a meal.');
+        setTold(next ? '' : 'That is another code, not one of Warm Cadence.');
         if (next && next !== gathered) {
           gathered = next;
           setSeen(next);
@@ -74,19 +81,19 @@ export function CodeRead({ onRead, onClose }: CodeReadProps) {
   }, []);
   return (
     <Dialog open onClose={onClose} className="relative z-30">
-      <div className="fixed inset-0 grid place-items-center overflow-y-auto bg-black/50 p-4">
+      <div
+        data-dress={dress}
+        className="fixed inset-0 grid place-items-center overflow-y-auto bg-black/50 p-4 text-ink"
+      >
         <DialogPanel className="w-full max-w-2xl rounded-xl bg-paper p-5">
-          <DialogTitle className="text-2xl">A meal from another device</DialogTitle>
+          <DialogTitle className="text-2xl">{title}</DialogTitle>
           {fault ? (
             <p role="alert" className="mt-3 border-s-4 border-warn ps-3">
               {fault}
             </p>
           ) : (
             <>
-              <p className="mt-1">
-                There: on the meal’s Paper, or in the evening at the stove, press “Show it as a code”. Hold the camera
-                to it.
-              </p>
+              <p className="mt-1">{where}</p>
               <video
                 ref={video}
                 muted
@@ -107,6 +114,7 @@ export function CodeRead({ onRead, onClose }: CodeReadProps) {
               )}
             </>
           )}
+          {children}
           <Button className="mt-3" onClick={onClose}>
             Give up
           </Button>

@@ -9,6 +9,7 @@ import { type RefObject, useEffect, useRef, useState } from 'react';
 import type { BackupFile } from '@/core/formats/backup-file';
 import type { MealFile } from '@/core/formats/meal-file';
 import type { Answer } from '@/core/formats/merge';
+import { join } from '@/link/screens';
 import { REMIND_AFTER_DAYS, wantsBackup } from '@/store/backed-up';
 import { pantry } from '@/store/db';
 import { storeDish } from '@/store/meals';
@@ -16,7 +17,7 @@ import { openSession } from '@/store/sessions';
 import { Button } from '@/ui/button';
 import { saveFile } from '@/ui/download';
 import { KeptHere } from '@/views/shell/installation';
-import type { Asked } from './asked';
+import type { Asked, Brings } from './asked';
 
 // What reads and writes files checks every field of them, and is fetched when there is a file.
 const reader = () => import('@/core/formats/any-file');
@@ -48,11 +49,19 @@ export function Files() {
   const say = (sentence: string) => setTold((before) => [...before, sentence]);
 
   const router = useRouter();
-  const bringAndSay = async (file: MealFile, answers: Readonly<Record<string, Answer>>, goesOn: boolean) => {
+  const bringAndSay = async ({ file, goesOn, offer }: Brings, answers: Readonly<Record<string, Answer>>) => {
     const brought = await bring(file, answers);
     say(brought.sentence);
     if (!goesOn || brought.id === null) return;
     const runs = await openSession(pantry(), brought.id);
+    if (runs && offer !== undefined) {
+      try {
+        await join(runs.id, offer);
+      } catch (error) {
+        console.error(error);
+        say('The screens could not be joined: this one goes on by itself.');
+      }
+    }
     router.push(`/meals/${encodeURIComponent(brought.id)}${runs ? '/cook' : ''}`);
   };
   /** `goesOn`: whoever took a meal over by its code goes on with it here. */
@@ -74,12 +83,9 @@ export function Files() {
         say(await bringDish(opened.dish));
       } else {
         const clashes = await clashesWith(pantry(), opened.file);
-        if (clashes.length === 0) await bringAndSay(opened.file, {}, goesOn);
-        else
-          setWaiting((before) => [
-            ...before,
-            { kind: 'clashes', asked: { name: file.name, file: opened.file, clashes, goesOn } },
-          ]);
+        const brings = { file: opened.file, goesOn, ...(opened.offer === undefined ? {} : { offer: opened.offer }) };
+        if (clashes.length === 0) await bringAndSay(brings, {});
+        else setWaiting((before) => [...before, { kind: 'clashes', asked: { name: file.name, clashes, ...brings } }]);
       }
     }
   };
@@ -135,6 +141,8 @@ export function Files() {
       <KeptHere />
       {reads && (
         <CodeRead
+          title="A meal from another device"
+          where="There: on the meal’s Paper, or in the evening at the stove, press “Show it as a code”. Hold the camera to it."
           onClose={() => setReads(false)}
           onRead={(text) => {
             setReads(false);
@@ -148,7 +156,7 @@ export function Files() {
           asked={first.asked}
           onAnswer={async (answers) => {
             setWaiting(rest);
-            if (answers) await bringAndSay(first.asked.file, answers, first.asked.goesOn);
+            if (answers) await bringAndSay(first.asked, answers);
             else say(`${first.asked.name}: left where it is.`);
           }}
         />

@@ -1,0 +1,126 @@
+import Joi from 'joi';
+import type { Shared } from '@/core/live/two-screens';
+import { eveningShape } from '@/core/records/evening';
+import { check, type Parsed, parseJson } from '@/core/records/refuse';
+import { instantShape, recordOf } from '@/core/records/shapes';
+import { checkMealFile, type MealFile } from './meal-file';
+
+// What goes from screen to screen when two follow one evening: an invitation and its answer by code, then messages over the line between them.
+
+/** Two devices understand each other where theirs are the same. */
+export const SCREENS_VERSION = 1;
+/** The longest description of a connection that is taken, in characters; a browser's own has about 700. */
+const MOST_SDP = 20_000;
+
+/** A meal with its evening, and how the screen that shows it can be reached. */
+export interface Invitation {
+  readonly format: 'warm-cadence/screens';
+  readonly version: typeof SCREENS_VERSION;
+  /** Session description (RFC 8866) of the screen that invites. */
+  readonly offer: string;
+  readonly file: MealFile;
+}
+
+/** How the screen that was invited can be reached. */
+export interface Answer {
+  readonly format: 'warm-cadence/answer';
+  readonly version: typeof SCREENS_VERSION;
+  readonly answer: string;
+}
+
+/** What one screen says to the other. */
+export type ScreenMessage =
+  | ({ readonly kind: 'evening' } & Shared)
+  /** What time it is there; both in milliseconds since 1970. */
+  | { readonly kind: 'asked'; readonly asked: number }
+  | { readonly kind: 'answered'; readonly asked: number; readonly answered: number };
+
+const sdp = Joi.string().max(MOST_SDP).required();
+const version = Joi.number().valid(SCREENS_VERSION).required();
+
+/** How the invited screen can be reached. */
+export const answerShape = recordOf<Answer>({
+  format: Joi.string().valid('warm-cadence/answer').required(),
+  version,
+  answer: sdp,
+});
+
+const kind = (name: ScreenMessage['kind']) => Joi.string().valid(name).required();
+const instant = instantShape.required();
+const MESSAGES: Readonly<Record<ScreenMessage['kind'], Joi.ObjectSchema<ScreenMessage>>> = {
+  evening: Joi.object({
+    kind: kind('evening'),
+    evening: eveningShape.required(),
+    knows: Joi.number().integer().min(0).max(10_000).required(),
+  }),
+  asked: Joi.object({ kind: kind('asked'), asked: instant }),
+  answered: Joi.object({ kind: kind('answered'), asked: instant, answered: instant }),
+};
+const envelope = Joi.object({
+  format: Joi.string().valid('warm-cadence/screens').required(),
+  version,
+  offer: sdp,
+  file: Joi.object().required(),
+});
+
+/** An invitation, put into words for `readInvitation`. */
+export function writeInvitation(offer: string, file: MealFile): string {
+  const invitation: Invitation = { format: 'warm-cadence/screens', version: SCREENS_VERSION, offer, file };
+  return JSON.stringify(invitation);
+}
+
+/** Whether a file's format says that it is an invitation. */
+export function isInvitation(value: unknown): boolean {
+  return (value as { format?: unknown } | null)?.format === 'warm-cadence/screens';
+}
+
+/** Checks what an invitation held; its meal by the rules of meal files. */
+export function checkInvitation(value: unknown): Parsed<Invitation> {
+  if (isOfAnother(value)) return OF_ANOTHER;
+  const read = check(envelope as Joi.ObjectSchema<Invitation>, value);
+  if (!read.ok) return read;
+  const file = checkMealFile(read.value.file);
+  if (!file.ok) return file;
+  if (file.value.log?.length !== 1)
+    return { ok: false, sentence: 'file, log: this must be the one evening to follow.' };
+  return { ok: true, value: { ...read.value, file: file.value } };
+}
+
+/** An answer, put into words for `readAnswer`. */
+export function writeAnswer(answer: string): string {
+  const written: Answer = { format: 'warm-cadence/answer', version: SCREENS_VERSION, answer };
+  return JSON.stringify(written);
+}
+
+/** Reads the answer to an invitation. */
+export function readAnswer(text: string): Parsed<Answer> {
+  const json = parseJson(text, 'answer');
+  if (!json.ok) return json;
+  return isOfAnother(json.value) ? OF_ANOTHER : check(answerShape, json.value);
+}
+
+/** Reads what the other screen says about an evening; a message about any other is refused. */
+export function readMessage(text: string, eveningId: string): Parsed<ScreenMessage> {
+  const json = parseJson(text, 'message');
+  if (!json.ok) return json;
+  const named = (json.value as { kind?: unknown } | null)?.kind;
+  const shape = Object.hasOwn(MESSAGES, String(named)) ? MESSAGES[named as ScreenMessage['kind']] : undefined;
+  if (!shape) return { ok: false, sentence: 'kind: this must be "evening", "asked" or "answered".' };
+  const read = check(shape, json.value);
+  if (!read.ok || read.value.kind !== 'evening') return read;
+  const { evening, knows } = read.value;
+  if (evening.id !== eveningId)
+    return { ok: false, sentence: `evening, id: this must be "${eveningId}"; found "${evening.id}".` };
+  return knows <= evening.events.length
+    ? read
+    : { ok: false, sentence: 'knows: a plan cannot know more than the log of its evening holds.' };
+}
+
+const isOfAnother = (value: unknown) =>
+  typeof (value as { version?: unknown } | null)?.version === 'number' &&
+  (value as { version: number }).version !== SCREENS_VERSION;
+const OF_ANOTHER: Parsed<never> = {
+  ok: false,
+  sentence:
+    'version: the other device has another Warm Cadence. Load it anew on both, with a network, and join them again.',
+};

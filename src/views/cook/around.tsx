@@ -122,6 +122,9 @@ export function TopLine(line: TopLineProps) {
         >
           {thinking ? 'Planning the rest anew…' : session.moved}
         </p>
+        <span role="status" className="sr-only shrink-0 text-faint md:not-sr-only">
+          {together ? 'on two screens' : ''}
+        </span>
         <Button
           look="quiet"
           className={`text-ember ${sounds || quiet ? 'hidden' : ''}`}
@@ -132,9 +135,6 @@ export function TopLine(line: TopLineProps) {
         </Button>
       </div>
       <span className="ms-auto flex shrink-0 items-center gap-2 sm:gap-3">
-        <span role="status" className="sr-only text-faint lg:not-sr-only">
-          {together ? 'on two screens' : ''}
-        </span>
         <Button
           look="quiet"
           className="hidden min-h-16 min-w-16 text-lg sm:block short:hidden"

@@ -5,7 +5,7 @@ import { barleyLeeks } from '@/demo/harvest';
 import { checkDish } from './check';
 import { beginDraft, dishOf, draftFault, draftOf, withMore, withMoreChanged } from './draft-dish';
 import { portionIn, withFilling } from './draft-parts';
-import { MAIN } from './parts';
+import { MAIN } from './made';
 import { SHELF } from './shelf';
 import { techniqueOf } from './techniques/all';
 

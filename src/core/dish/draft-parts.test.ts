@@ -18,7 +18,7 @@ import {
   withSource,
   withWay,
 } from './draft-parts';
-import { MAIN } from './parts';
+import { MAIN } from './made';
 import { TECHNIQUES, techniqueOf } from './techniques/all';
 
 const turned = beginDraft(techniqueOf('turned-out'), 'it', 4);

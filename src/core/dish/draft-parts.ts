@@ -3,8 +3,18 @@ import { scaleAmount } from '@/core/units/amount';
 import { checkDish } from './check';
 import type { Dish } from './dish';
 import { type DishDraft, dishOf } from './draft-dish';
-import type { Between, Filling, From, Made, MadePart, Product, Said } from './made';
-import { idIn, MAIN, makersOf, offersOf, partsOf } from './parts';
+import {
+  type Between,
+  type Filling,
+  type From,
+  idIn,
+  MAIN,
+  type Made,
+  type MadePart,
+  type Product,
+  type Said,
+} from './made';
+import { makersOf, offersOf, partsOf } from './parts';
 import type { Slot, Technique, WayChoice } from './technique';
 import { techniqueOf } from './techniques/all';
 

@@ -49,6 +49,14 @@ export interface More {
   readonly food?: SaidFood;
 }
 
+/** The part that comes to the table. */
+export const MAIN = '';
+
+/** What the rest of a dish knows something of a part by. */
+export function idIn(part: string, id: string): string {
+  return part === MAIN ? id : `${part}_${id}`;
+}
+
 /** From what a technique made a dish or a part of one: what a cook says to have it. */
 export interface Said {
   readonly technique: string;

@@ -1,17 +1,11 @@
 import { type Amount, scaleAmount } from '@/core/units/amount';
 import type { Dish, DishGrain, Gives, Link, Step, Takes, VesselUse } from './dish';
-import type { From, Made, MadePart, Product, Said, SameVessel } from './made';
+import { type From, idIn, MAIN, type Made, type MadePart, type Product, type Said, type SameVessel } from './made';
 import { type BuiltPart, buildPart, type Handed, type Offer, type Slot, type Technique } from './technique';
 import { TECHNIQUES, techniqueOf } from './techniques/all';
 import { dish, follow } from './write';
 
-/** Parts into which a dish falls, and what they hand to one another. The part that comes to the table is `MAIN`. */
-export const MAIN = '';
-
-/** What the rest of a dish knows something of a part by. */
-export function idIn(part: string, id: string): string {
-  return part === MAIN ? id : `${part}_${id}`;
-}
+// Parts into which a dish falls, and what they hand to one another.
 
 /** What is taken from a part, as the dish knows it. */
 function productIn(part: string, product: Product): string {

@@ -2,8 +2,7 @@ import type { SaidFood } from '@/core/food/food';
 import { rememberedAs, unknownIn } from '@/core/food/known';
 import { own } from '@/core/plain/record';
 import type { Dish } from './dish';
-import type { Made, Said } from './made';
-import { idIn, MAIN } from './parts';
+import { idIn, MAIN, type Made, type Said } from './made';
 
 /** The dish with what the cook has said that one of its ingredients is; its technique, if it has one, keeps it too. */
 export function withSaidFood(dish: Dish, ingredient: string, food: SaidFood): Dish {

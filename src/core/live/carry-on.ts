@@ -4,7 +4,7 @@ import type { Plan } from '@/core/plan/plan';
 import { whatMoved } from '@/core/plan/plan-diff';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import type { KnownPlan, Progress } from '@/core/plan/progress';
-import { knownPlan } from '@/core/plan/read';
+import { knownPlan } from '@/core/plan/progress';
 import { agreedTableAt, atHour, mealAsItIs } from './as-it-is';
 import { standingEvents, toldOf } from './events';
 import { troubleOf, weightOf } from './offer';

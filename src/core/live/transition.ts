@@ -1,5 +1,5 @@
 import type { Heat } from '@/core/kitchen/kitchen';
-import { nameOfUnit } from '@/core/plan/read';
+import { nameOfUnit } from '@/core/meal/keys';
 import { standingEvents } from './events';
 import type { LiveStep, Session } from './session';
 

@@ -1,3 +1,5 @@
+import type { Kitchen } from '@/core/kitchen/kitchen';
+
 /**
  * The one place where keys are made and read: of steps and their parts in a plan, of what the scheduler holds and chooses among. Ids may be
  * any text: the signs that part a key are escaped in them, so that no id can be taken for another or for a batch of it. Ordinary ids
@@ -139,4 +141,18 @@ export function readJoined(key: string): readonly string[] {
 /** One key of several ids: no two lists of ids give the same. */
 export function joinedKey(...ids: readonly string[]): string {
   return ids.map(escaped).join('/');
+}
+
+/** What a cook calls a unit of the scheduler: a burner's, pot's, appliance's or person's name. */
+export function nameOfUnit(kitchen: Kitchen, unit: string): string {
+  const { sort, id } = readUnit(unit);
+  const list: readonly { readonly id: string; readonly name: string }[] =
+    sort === 'burner'
+      ? kitchen.burners
+      : sort === 'appliance'
+        ? kitchen.appliances
+        : sort === 'vessel'
+          ? kitchen.vessels
+          : kitchen.people;
+  return list.find((each) => each.id === id)?.name ?? id;
 }

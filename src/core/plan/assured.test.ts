@@ -8,7 +8,7 @@ import { assuredOf } from './assured';
 import { compile } from './compile';
 import type { Plan } from './plan';
 import { courseOfPlan, type PlanCourse } from './plan-course';
-import { knownPlan } from './read';
+import { knownPlan } from './progress';
 import { sayAssured, sayOdds } from './say-odds';
 import { NOT_TASTED, ON_TIME } from './well-landed';
 

@@ -5,7 +5,7 @@ import { assuredOf } from './assured';
 import { type Compiled, compile } from './compile';
 import type { Assured, Cause, DishOdds, Odds, Plan } from './plan';
 import { courseOfPlan, type PlanCourse, type Rehearsable } from './plan-course';
-import { knownPlan } from './read';
+import { knownPlan } from './progress';
 import { NOT_TASTED, ON_TIME, TABLE_SHARES } from './well-landed';
 
 /** Steps that are tried as causes, the most likely first, and what is worth telling. */

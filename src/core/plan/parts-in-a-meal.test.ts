@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Dish } from '@/core/dish/dish';
 import { beginDraft, dishOf } from '@/core/dish/draft-dish';
 import { sourcesOf, withSource, withWay } from '@/core/dish/draft-parts';
-import { MAIN } from '@/core/dish/parts';
+import { MAIN } from '@/core/dish/made';
 import { SHELF } from '@/core/dish/shelf';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import { checkMeal } from '@/core/meal/check';

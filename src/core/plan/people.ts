@@ -1,13 +1,12 @@
 import type { Dish } from '@/core/dish/dish';
 import { litresOf } from '@/core/dish/grain-of';
-import { holdOfVessel, readUnit } from '@/core/meal/keys';
+import { holdOfVessel, nameOfUnit, readUnit } from '@/core/meal/keys';
 import { type Meal, portionsOf } from '@/core/meal/meal';
 import { clockAt } from '@/core/plain/wall-clock';
 import { printAmount } from '@/core/units/amount';
 import { capital } from '@/core/units/words';
 import { partsOf } from './lots';
 import type { Plan } from './plan';
-import { nameOfUnit } from './read';
 
 /** Liquid below this is seasoning. */
 const LEAST_LITRES = 0.1;

@@ -7,7 +7,7 @@ import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals'
 import { pinAttempts, unkeptPins } from './pins';
 import type { Plan } from './plan';
 import { planMeal } from './plan-meal';
-import { knownPlan } from './read';
+import { knownPlan } from './progress';
 
 const MEAL = mealOf([plainGrain(), drainedGrain()]);
 let plan: Plan;

@@ -1,4 +1,5 @@
 import type { Refusal } from '@/core/dish/check';
+import { nameOfUnit } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pin';
 import { bare, own } from '@/core/plain/record';
@@ -16,7 +17,8 @@ import { pinAttempts } from './pins';
 import type { Odds, Plan } from './plan';
 import { ROLES } from './plan-course';
 import { polishedInRounds } from './polish';
-import { knownPlan, nameOfUnit, readPlan, sketchOf, withOdds } from './read';
+import { knownPlan } from './progress';
+import { readPlan, sketchOf, withOdds } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
 import { COST } from './weights';
 

@@ -1,11 +1,10 @@
-import { holdOfVessel, readUnit } from '@/core/meal/keys';
+import { holdOfVessel, nameOfUnit, readUnit } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import { pinOf } from '@/core/meal/pin';
 import { vesselsFor } from '@/core/meal/stations';
 import { clockAt } from '@/core/plain/wall-clock';
 import { leastWidthOf, partsOf } from './lots';
 import type { Plan } from './plan';
-import { nameOfUnit } from './read';
 
 /** A vessel taken for one use of one dish. */
 export interface PotTaken {

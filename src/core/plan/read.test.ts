@@ -5,7 +5,7 @@ import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals'
 import { fitBreaths, withinPools, workUntil } from './breaths';
 import type { Plan } from './plan';
 import { planMeal } from './plan-meal';
-import { knownPlan } from './read';
+import { knownPlan } from './progress';
 
 describe('a plan read back', () => {
   const meal = mealOf([plainGrain('a'), plainGrain('b')]);

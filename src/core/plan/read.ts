@@ -4,7 +4,7 @@ import type { Range } from '@/core/heat/boil';
 import { celsiusAfter, type PotStands } from '@/core/heat/cool';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { giverOf, type PartFault, partFaults, sayMeasured, sayPartFault } from '@/core/meal/hand-over';
-import { holdOfPerson, holdOfVessel, readUnit, stationId, unitId } from '@/core/meal/keys';
+import { holdOfPerson, holdOfVessel, nameOfUnit, readUnit, stationId, unitId } from '@/core/meal/keys';
 import { type Meal, roomOf } from '@/core/meal/meal';
 import { stationsFor } from '@/core/meal/stations';
 import { groupBy } from '@/core/plain/group-by';
@@ -27,7 +27,6 @@ import {
   type Waiting,
 } from './plan';
 import type { Rehearsable } from './plan-course';
-import type { KnownPlan } from './progress';
 import { sayOdds } from './say-odds';
 import { explain } from './why';
 
@@ -145,11 +144,6 @@ export function sketchOf(compiled: Compiled, schedule: Schedule): Rehearsable {
   return { steps, landings, known: placesOf(compiled, schedule) };
 }
 
-/** The part of a plan that planning again needs. */
-export function knownPlan(plan: Plan): KnownPlan {
-  return { places: new Map(Object.entries(plan.known.places)), holds: new Map(Object.entries(plan.known.holds)) };
-}
-
 function partOfPlan(
   meal: Meal,
   compiled: Compiled,
@@ -223,20 +217,6 @@ function stationOf(
   }
   if (person) return { id: stationId('board', person.id), sort: 'board', name: `Board, ${person.name}` };
   return SHELF;
-}
-
-/** What a cook calls a unit of the scheduler: a burner's, pot's, appliance's or person's name. */
-export function nameOfUnit(kitchen: Kitchen, unit: string): string {
-  const { sort, id } = readUnit(unit);
-  const list: readonly { readonly id: string; readonly name: string }[] =
-    sort === 'burner'
-      ? kitchen.burners
-      : sort === 'appliance'
-        ? kitchen.appliances
-        : sort === 'vessel'
-          ? kitchen.vessels
-          : kitchen.people;
-  return list.find((each) => each.id === id)?.name ?? id;
 }
 
 /** A warm-up while the oven stands at that heat already is nothing to do. */

@@ -8,8 +8,7 @@ import { nextLookAt, questionOf } from '@/core/live/looks';
 import { measurable } from '@/core/live/measured';
 import type { LiveStep } from '@/core/live/session';
 import { ladderOf } from '@/core/live/stages';
-import { readUnit } from '@/core/meal/keys';
-import { nameOfUnit } from '@/core/plan/read';
+import { nameOfUnit, readUnit } from '@/core/meal/keys';
 
 import { Button } from '@/ui/button';
 import { printCountdown } from '@/ui/clock';

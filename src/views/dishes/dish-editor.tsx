@@ -6,7 +6,7 @@ import { askedAbout } from '@/core/dish/diet';
 import type { Ingredient } from '@/core/dish/dish';
 import { type DishDraft, dishOf, draftFault, withMore, withMoreChanged } from '@/core/dish/draft-dish';
 import { ingredientOf, nameOfPart, withFilling } from '@/core/dish/draft-parts';
-import { MAIN } from '@/core/dish/parts';
+import { MAIN } from '@/core/dish/made';
 import { differences } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import type { SaidFood } from '@/core/food/food';

@@ -2,7 +2,7 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react
 import { ChevronDown, X } from 'lucide-react';
 import type { DishDraft } from '@/core/dish/draft-dish';
 import { nameOfPart, saidOf, withoutPart, withWay } from '@/core/dish/draft-parts';
-import { MAIN } from '@/core/dish/parts';
+import { MAIN } from '@/core/dish/made';
 import type { WayChoice } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import { Pills } from '@/ui/pills';

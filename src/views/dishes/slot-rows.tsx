@@ -12,8 +12,7 @@ import {
   withSource,
 } from '@/core/dish/draft-parts';
 import { goesInto } from '@/core/dish/edit-steps';
-import type { Filling, More } from '@/core/dish/made';
-import { idIn, MAIN } from '@/core/dish/parts';
+import { type Filling, idIn, MAIN, type More } from '@/core/dish/made';
 import type { Slot } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import { type Amount, printAmount } from '@/core/units/amount';

@@ -3,12 +3,11 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { ChevronDown, X } from 'lucide-react';
-import { useMemo, useRef, useState } from 'react';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import type { Refusal } from '@/core/dish/check';
 import { allergensOf, unknownOf } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
-import { cardOf, search } from '@/core/dish/search';
-import { withShelf } from '@/core/dish/shelf';
 import { aheadPoints } from '@/core/meal/ahead';
 import { MOST_PEOPLE } from '@/core/meal/check';
 import { eatenIn } from '@/core/meal/hand-over';
@@ -28,9 +27,7 @@ import type { Landing } from '@/core/plan/plan';
 import { pantry } from '@/store/db';
 import { rememberKitchen } from '@/store/kitchens';
 import { addToMeal, changeMeal, storeDish } from '@/store/meals';
-import { Button } from '@/ui/button';
 import { printSpan } from '@/ui/clock';
-import { Field } from '@/ui/field';
 import { HourField } from '@/ui/hour-field';
 import { KeptField } from '@/ui/kept-field';
 import { Link } from '@/ui/link';
@@ -42,7 +39,16 @@ import { useDress } from '@/views/shell/shell';
 import { Pots } from './pots';
 import { ToHeed } from './to-heed';
 import { WhatPortionsChange } from './what-portions-change';
-import { WholeMenu } from './whole-menu';
+
+// The shelf and all its techniques are most of what this view is made of: the plan is seen before they have come.
+const WholeMenu = dynamic(() => import('./whole-menu').then((menu) => menu.WholeMenu), {
+  ssr: false,
+  loading: () => <div className="min-h-16" />,
+});
+const AddDish = dynamic(() => import('./add-dish').then((add) => add.AddDish), {
+  ssr: false,
+  loading: () => <div className="mt-5 min-h-56" />,
+});
 
 const PACE_WORDS: Readonly<Record<Pace, string>> = {
   relaxed: 'a breath after everything',
@@ -320,71 +326,4 @@ function landingWords(landing: Landing, table: TableHour): string {
   return landing.waits === 0
     ? `ready at ${ready}, straight to the table`
     : `ready at ${ready}, waits ${printSpan(landing.waits)}${judged}`;
-}
-
-interface AddDishProps {
-  readonly dishes: readonly Dish[];
-  readonly chosen: readonly string[];
-  readonly mealId: string;
-  readonly onAdd: (dish: Dish) => void;
-}
-
-const MOST_SHOWN = 12;
-
-/** Dishes of one's own and of the shelf, found by a word of the name or of what goes in; and the way to a new one. */
-function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
-  const [wish, setWish] = useState('');
-  const field = useRef<HTMLInputElement>(null);
-  const cards = useMemo(() => withShelf(dishes).map(cardOf), [dishes]);
-  const found = search(cards, { words: wish }).filter(({ dish }) => !chosen.includes(dish.id));
-  return (
-    <div className="mt-5">
-      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
-        <Field
-          label="Add a dish"
-          ref={field}
-          type="search"
-          placeholder="its name, or what is in it"
-          className="w-72 max-w-full"
-          value={wish}
-          onChange={(event) => setWish(event.target.value)}
-        />
-        <Link
-          href={`/dishes/new?meal=${encodeURIComponent(mealId)}`}
-          className="inline-flex min-h-10 items-center underline underline-offset-4"
-        >
-          make a new one
-        </Link>
-        <Link
-          href={`/dishes/read?meal=${encodeURIComponent(mealId)}`}
-          className="inline-flex min-h-10 items-center underline underline-offset-4"
-        >
-          read a recipe
-        </Link>
-      </div>
-      <ul className="mt-2 flex flex-wrap gap-2">
-        {found.slice(0, MOST_SHOWN).map(({ dish }) => (
-          <li key={dish.id}>
-            <Button
-              onClick={() => {
-                onAdd(dish);
-                // This button goes: the next dish is looked for where this one was.
-                field.current?.focus();
-              }}
-            >
-              + {dish.name}
-            </Button>
-          </li>
-        ))}
-      </ul>
-      {found.length > MOST_SHOWN && (
-        <p className="mt-2 text-faint">{found.length - MOST_SHOWN} more; write a word of it.</p>
-      )}
-      {found.length === 0 && (
-        <p className="mt-2 text-faint">
-          No dish is called so, and none has it in it. Make a new one, or read a recipe.
-        </p>
-      )}
-    </div>
-  );
 }

@@ -6,7 +6,7 @@ import type { Refusal } from '@/core/dish/check';
 import { hourPast } from '@/core/meal/check';
 import type { Meal } from '@/core/meal/meal';
 import type { Odds, Plan } from '@/core/plan/plan';
-import { knownPlan } from '@/core/plan/read';
+import { knownPlan } from '@/core/plan/progress';
 import { pantry } from '@/store/db';
 import { printOf, tableInstant } from '@/store/meals';
 import { askPlanner, atMost, stopPlanning } from '@/workers/planner';

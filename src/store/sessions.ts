@@ -1,5 +1,5 @@
 import { format } from 'date-fns';
-import { atHour } from '@/core/live/as-it-is';
+import { atHour } from '@/core/live/at-hour';
 import type { CarriedOn } from '@/core/live/carry-on';
 import { type Evening, type HeldEvening, remembering, restored } from '@/core/live/evening';
 import { isToldAlready, type LiveEvent, type NewEvent } from '@/core/live/events';

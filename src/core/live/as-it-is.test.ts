@@ -3,7 +3,8 @@ import { KEPT_WARM } from '@/core/dish/keep-warm';
 import { unitId } from '@/core/meal/keys';
 import type { Plan } from '@/core/plan/plan';
 import { friedGreens, mealOf, plainGrain, planned } from '@/core/testing/meals';
-import { agreedTableAt, atHour, changesSoFar, firstTableAt, mealAsItIs } from './as-it-is';
+import { agreedTableAt, changesSoFar, mealAsItIs } from './as-it-is';
+import { atHour, firstTableAt } from './at-hour';
 import type { LiveEvent, NewEvent } from './events';
 import type { Session } from './session';
 

@@ -2,6 +2,7 @@ import type { Dish } from '@/core/dish/dish';
 import type { WarmPlace } from '@/core/dish/keep-warm';
 import type { Heat } from '@/core/kitchen/kitchen';
 import type { StepKey, UnitKey } from '@/core/meal/keys';
+import type { Meal } from '@/core/meal/meal';
 import type { Amount } from '@/core/units/amount';
 
 /** The three answers to a look. */
@@ -178,6 +179,11 @@ function movedBy(event: StandingEvent, by: number): StandingEvent {
     return { ...event, at, under: { ...event.under, until: event.under.until + by } };
   if (event.kind === 'settled') return { ...event, at, when: event.when + by };
   return 'until' in event ? { ...event, at, until: event.until + by } : { ...event, at };
+}
+
+/** How many eat, by all that was told. */
+export function eatersOf({ people }: Pick<Meal, 'people'>, events: readonly StandingEvent[]): number {
+  return Math.max(1, people + events.reduce((sum, event) => sum + (event.kind === 'guests' ? event.more : 0), 0));
 }
 
 /** The undoing that comes next to be taken back itself: the last one, as long as nothing else was told since. */

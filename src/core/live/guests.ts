@@ -1,7 +1,7 @@
 import type { Dish } from '@/core/dish/dish';
 import { asLarge } from '@/core/dish/scale';
 import { type Meal, portionsOf } from '@/core/meal/meal';
-import { type StandingEvent, standingEvents } from './events';
+import { eatersOf, type StandingEvent, standingEvents } from './events';
 import type { Session } from './session';
 
 /** The dishes of an evening, what came to it later and was not taken back too. */
@@ -11,11 +11,6 @@ export function dishesOf({ meal, events }: Pick<Session, 'meal' | 'events'>): re
 
 function addedIn(events: readonly StandingEvent[]): readonly Dish[] {
   return events.flatMap((event) => (event.kind === 'added' ? [event.made] : []));
-}
-
-/** How many eat, by all that was told. */
-export function eatersOf({ people }: Pick<Meal, 'people'>, events: readonly StandingEvent[]): number {
-  return Math.max(1, people + events.reduce((sum, event) => sum + (event.kind === 'guests' ? event.more : 0), 0));
 }
 
 /** Portions that a dish is cooked for: those of the last word about the guests with which it could still grow. */

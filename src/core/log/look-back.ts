@@ -1,7 +1,7 @@
 import type { Dish, Ingredient } from '@/core/dish/dish';
 import { grainParts } from '@/core/dish/grain-of';
 import { KEEPING, keepsOf } from '@/core/dish/keeping';
-import { firstTableAt } from '@/core/live/as-it-is';
+import { firstTableAt } from '@/core/live/at-hour';
 import type { Evening } from '@/core/live/evening';
 import { type Rating, standingEvents } from '@/core/live/events';
 import { cookedFor, dishesOf } from '@/core/live/guests';

@@ -5,11 +5,12 @@ import { overnight, waits } from '@/core/dish/write';
 import { checkMeal } from '@/core/meal/check';
 import type { Meal } from '@/core/meal/meal';
 import { planMeal } from '@/core/plan/plan-meal';
+import { wantsWayOut } from '@/core/plan/well-landed';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { appliedAsMade } from './change';
-import { findWaysOut, ideasFor, missingAdded, wantsWayOut } from './ways-out';
+import { findWaysOut, ideasFor, missingAdded } from './ways-out';
 
 const solving = { ...TEST_CLOCK, seconds: 10, rounds: 4 };
 const plan = (meal: Meal, notBefore?: number) =>

@@ -20,6 +20,7 @@ import { bare } from '@/core/plain/record';
 import type { Landing, Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import { ofTwenty } from '@/core/plan/say-odds';
+import { SURE_ENOUGH } from '@/core/plan/well-landed';
 import { capital, listed } from '@/core/units/words';
 import { appliedAsMade, type Change } from './change';
 import { type TryOutOptions, tryOut } from './try-out';
@@ -57,16 +58,8 @@ const HELP_MINUTES = 150;
 /** What the evening before must still have left of it. */
 const EVENING_MINUTES = 180;
 
-/** Fewer evenings than this land well: the cook is told beforehand, and offered what would help. */
-const SURE_ENOUGH = 0.8;
 /** Of two ways the one with so many more evenings that land well is better. */
 const MORE_EVENINGS = 0.05;
-
-/** Whether a plan wants a way out: something is late or waits too long, or too few rehearsed evenings land well. */
-export function wantsWayOut({ landings, odds }: Plan): boolean {
-  const isUnsure = odds !== undefined && odds.good < SURE_ENOUGH;
-  return isUnsure || landings.some((landing) => landing.fine === 'late' || landing.fine === 'too long');
-}
 
 /**
  * What can be tried for a meal that does not fit or lands late, what asks least of the cook first. `minutesLeft` until the

@@ -4,7 +4,7 @@ import { addDays, format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { firstTableAt } from '@/core/live/as-it-is';
+import { firstTableAt } from '@/core/live/at-hour';
 import type { Evening } from '@/core/live/evening';
 import type { NewEvent, Rating } from '@/core/live/events';
 import { learnFrom } from '@/core/log/lessons';

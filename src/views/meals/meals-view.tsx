@@ -2,21 +2,26 @@
 
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import type { Evening } from '@/core/live/evening';
-import { standingEvents } from '@/core/live/events';
-import { eatersOf } from '@/core/live/guests';
-import { stoveAt } from '@/core/live/stove';
+import { eatersOf, standingEvents } from '@/core/live/events';
+import { tableInstant } from '@/core/plain/wall-clock';
 import type { Plan } from '@/core/plan/plan';
 import { pantry, type StoredMeal } from '@/store/db';
-import { createMeal, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { printAway, useNow } from '@/ui/clock';
 import { Link } from '@/ui/link';
 import { useTitle } from '@/ui/title';
-import { Files } from '@/views/files/files';
 import { Questions } from '@/views/kitchen/questions';
 import { Kitchens } from './kitchens';
+
+// The cards are seen before what is seldom wanted, or only while an evening is under way, has come.
+const AtTheStove = dynamic(() => import('./at-the-stove').then((stove) => stove.AtTheStove), { ssr: false });
+const Files = dynamic(() => import('@/views/files/files').then((files) => files.Files), {
+  ssr: false,
+  loading: () => <div className="min-h-64" />,
+});
 
 /** All meals: each with its hour, its state, and what comes next. */
 export function MealsView() {
@@ -29,6 +34,7 @@ export function MealsView() {
   const kitchens = useLiveQuery(() => pantry().kitchens.toArray());
   if (!meals || !plans || !sessions || !kitchens || now === null) return <p className="mt-10 text-faint">Opening…</p>;
   const create = async () => {
+    const { createMeal } = await import('@/store/meals');
     const made = await createMeal(pantry(), new Date());
     router.push(made === null ? '/kitchens/new?for=meal' : `/meals/${encodeURIComponent(made)}`);
   };
@@ -115,7 +121,9 @@ function MealCard({ meal, plan, session, kitchen, now }: CardProps) {
       <p className="mt-2 text-faint">
         {people} at the table · {meal.dishIds.length} dishes · {kitchen}
       </p>
-      <p className="mt-4 min-h-12 flex-1">{comesNext(meal, plan, session, now)}</p>
+      <p className="mt-4 min-h-12 flex-1">
+        {session ? <AtTheStove session={session} now={now} /> : comesNext(meal, plan, now)}
+      </p>
       <p className="mt-3 flex flex-wrap gap-x-4">
         {[
           ['Menu', base],
@@ -131,16 +139,8 @@ function MealCard({ meal, plan, session, kitchen, now }: CardProps) {
   );
 }
 
-function comesNext(meal: StoredMeal, plan: Plan | undefined, session: Evening | undefined, now: number): string {
+function comesNext(meal: StoredMeal, plan: Plan | undefined, now: number): string {
   const table = tableInstant(meal);
-  if (session) {
-    const { now: hands, next, finished } = stoveAt(session, now);
-    if (finished) return 'Everything is on the table.';
-    const first = hands[0] ?? next[0];
-    return first
-      ? `At the stove. ${hands[0] ? 'Now' : 'Next'}: ${first.step.name}, ${first.step.dishName}.`
-      : 'At the stove.';
-  }
   if (table < now) return 'Its hour has gone by. Choose another day to cook it again.';
   if (meal.dishIds.length === 0) return 'No dishes yet: open the menu and choose some.';
   const first = plan?.steps[0];

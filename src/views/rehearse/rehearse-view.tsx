@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react';
 import { eveningsOf } from '@/core/plan/odds';
 import { sayAssured, sayCauses, sayOdds, saySpread } from '@/core/plan/say-odds';
-import { wantsWayOut } from '@/core/remedies/ways-out';
+import { wantsWayOut } from '@/core/plan/well-landed';
 import { Button } from '@/ui/button';
 import { useMeal } from '@/views/shell/meal-frame';
 import { WaysOut } from '@/views/shell/ways-out';

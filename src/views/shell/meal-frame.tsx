@@ -2,8 +2,9 @@
 
 import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
+import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
-import { createContext, useContext, useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { createContext, useContext, useEffect, useRef, useSyncExternalStore } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { lacksVessel } from '@/core/meal/missing-vessels';
 import { sayClockChange, tableInstant } from '@/core/plain/wall-clock';
@@ -11,10 +12,10 @@ import { verdictCalled } from '@/core/plan/beginning';
 import type { Plan } from '@/core/plan/plan';
 import { provenGiven } from '@/core/plan/proven';
 import { sayOddsChange } from '@/core/plan/say-odds';
-import { missingAdded, wantsWayOut } from '@/core/remedies/ways-out';
+import { wantsWayOut } from '@/core/plan/well-landed';
 import { DEFER, findingsOf, heeded } from '@/core/safety/findings';
 import { pantry } from '@/store/db';
-import { carryOut, openMeal, printOf } from '@/store/meals';
+import { openMeal, printOf } from '@/store/meals';
 import { openSession } from '@/store/sessions';
 import { Button } from '@/ui/button';
 import { useNow } from '@/ui/clock';
@@ -23,7 +24,10 @@ import { useTitle } from '@/ui/title';
 import { plannerSeat } from '@/workers/planner';
 import { Due, dayNames } from './due';
 import { type PlanState, usePlan } from './use-plan';
-import { WaysOut } from './ways-out';
+
+// Seldom wanted, and most of what a plan's frame would be made of.
+const WaysOut = dynamic(() => import('./ways-out').then((ways) => ways.WaysOut), { ssr: false });
+const Missing = dynamic(() => import('./missing').then((missing) => missing.Missing), { ssr: false });
 
 interface MealAtHand {
   /** As it is cooked: what is made ahead stands on its day. */
@@ -134,23 +138,6 @@ function Proven({ given }: { readonly given: readonly string[] }) {
       Proven best{given.length > 1 ? ' as set' : given.length === 1 ? ` ${all}` : ''}.
       {given.length > 1 && <span className="sr-only"> That is {all}.</span>}
     </span>
-  );
-}
-
-/** Asks for what a dish wants and the kitchen has not been said to have. */
-function Missing({ meal }: { readonly meal: Meal }) {
-  const [fault, setFault] = useState('');
-  const missing = missingAdded(meal);
-  if (!missing) return null;
-  const add = async () => setFault((await carryOut(pantry(), meal.id, missing.change, Date.now()))?.sentence ?? '');
-  return (
-    <p className="mt-1 flex flex-wrap items-center gap-x-4" data-testid="missing">
-      <span>
-        Is there {missing.says} in {meal.kitchen.name} after all?
-      </span>
-      <Button onClick={() => void add()}>Yes, add it to the kitchen</Button>
-      {fault && <span role="alert">{fault}</span>}
-    </p>
   );
 }
 

@@ -1,21 +1,9 @@
 import { expect, type Page, test } from '@playwright/test';
 import { toDataURL } from 'qrcode';
-import { SHELF } from '@/core/dish/shelf';
 import { seededRandom } from '@/core/schedule/random';
 import { inTable } from './browser-store';
-import {
-  beginEvening,
-  NOON,
-  NOON_STATE,
-  openFile,
-  openMeal,
-  openMeals,
-  supperOf,
-  toFirstStep,
-  told,
-  visit,
-} from './kit';
-import { hold, show, withPaintedCamera } from './painted-camera';
+import { told, visit } from './kit';
+import { hold, laptopAndTablet, show, withPaintedCamera } from './two-devices';
 
 // From one device to another by codes: the camera of the second sees what the first shows.
 
@@ -23,23 +11,9 @@ test('an evening goes from the laptop to the tablet in four presses, with codes 
   browser,
   baseURL,
 }) => {
-  const laptop = await browser.newContext({ baseURL: baseURL!, storageState: NOON_STATE });
-  await laptop.clock.install({ time: NOON });
-  const page = await laptop.newPage();
-  await openMeals(page);
-  const dishes = SHELF.filter(({ name }) => name === 'Barley in broth');
-  await openFile(page, supperOf('barley-supper', 'Supper of barley', dishes));
-  await openMeal(page, 'barley-supper');
-  await beginEvening(page, 'barley-supper');
-  await toFirstStep(page);
+  const { page, other, close } = await laptopAndTablet(browser, baseURL);
   await page.keyboard.press('d');
   await expect.poll(() => told(page)).toHaveLength(1);
-
-  const tablet = await browser.newContext({ baseURL: baseURL!, viewport: { width: 1024, height: 768 } });
-  await withPaintedCamera(tablet);
-  await tablet.clock.install({ time: await page.evaluate(() => Date.now()) });
-  const other = await tablet.newPage();
-  await openMeals(other);
 
   await page.getByRole('button', { name: 'evening', exact: true }).click();
   await page.getByRole('button', { name: 'Show it as a code' }).click();
@@ -94,8 +68,7 @@ test('an evening goes from the laptop to the tablet in four presses, with codes 
   expect(await unplanned()).toBe(true);
   await visit(page, '/meals/barley-supper/cook');
   await expect.poll(unplanned).toBe(false);
-  await tablet.close();
-  await laptop.close();
+  await close();
 });
 
 test('a wrong code, and no camera, are said', async ({ browser, baseURL }) => {

@@ -1,19 +1,7 @@
-import { type BrowserContext, expect, type Page, test } from '@playwright/test';
-import { SHELF } from '@/core/dish/shelf';
+import { expect, type Page, test } from '@playwright/test';
 import { inTable } from './browser-store';
-import {
-  beginEvening,
-  NOON,
-  NOON_STATE,
-  openFile,
-  openMeal,
-  openMeals,
-  supperOf,
-  toFirstStep,
-  told,
-  visit,
-} from './kit';
-import { hold, show, withPaintedCamera } from './painted-camera';
+import { told, visit } from './kit';
+import { hold, laptopAndTablet, show } from './two-devices';
 
 // Two devices follow one evening: each learns from the code of the other how it can be reached, and what is pressed on one is pressed on both.
 
@@ -83,28 +71,11 @@ async function areJoined(...pages: readonly Page[]): Promise<void> {
   }
 }
 
-async function device(context: BrowserContext, time: Date | number): Promise<Page> {
-  await withPaintedCamera(context);
-  await context.clock.install({ time });
-  return context.newPage();
-}
-
 test('two screens follow one evening: what is pressed on either is pressed on both, at one moment too, and after one was out of reach', async ({
   browser,
   baseURL,
 }) => {
-  const laptop = await browser.newContext({ baseURL: baseURL!, storageState: NOON_STATE });
-  const page = await device(laptop, NOON);
-  await openMeals(page);
-  const dishes = SHELF.filter(({ name }) => name === 'Barley in broth');
-  await openFile(page, supperOf('barley-supper', 'Supper of barley', dishes));
-  await openMeal(page, 'barley-supper');
-  await beginEvening(page, 'barley-supper');
-  await toFirstStep(page);
-
-  const tablet = await browser.newContext({ baseURL: baseURL!, viewport: { width: 1024, height: 768 } });
-  const other = await device(tablet, await page.evaluate(() => Date.now()));
-  await openMeals(other);
+  const { page, other, close } = await laptopAndTablet(browser, baseURL);
   await page.getByRole('button', { name: 'evening', exact: true }).click();
   await page.getByRole('button', { name: 'Cook on two screens' }).click();
   await takeOver(page, other);
@@ -157,6 +128,5 @@ test('two screens follow one evening: what is pressed on either is pressed on bo
   await expect(other.getByTestId('apart')).toContainText('out of reach', { timeout: 30_000 });
   await other.getByRole('button', { name: 'leave it so' }).click();
   await expect(other.getByTestId('apart')).toHaveCount(0);
-  await tablet.close();
-  await laptop.close();
+  await close();
 });

@@ -4,47 +4,22 @@ import { SHELF } from '@/core/dish/shelf';
 import type { PlannedStep } from '@/core/plan/plan';
 import type { LiveStep } from './session';
 import { ladderOf, lookAt, lookedAtStage, sayAtStage, stageOf, untilAtStage } from './stages';
+import { planned } from './testing/by-hand';
 
 const MINUTE = 60_000;
 const START = Date.UTC(2026, 10, 28, 18, 0);
 
-function stepOf(change: Partial<PlannedStep>): PlannedStep {
-  return {
-    key: 'd/s',
-    stepId: 's',
-    kind: 'step',
-    dishId: 'd',
-    dishName: 'Dish',
+const stepOf = (change: Partial<PlannedStep>) =>
+  planned('d/s', -60, -44, {
     name: 'onions',
     says: 'Fry the onions.',
-    part: 1,
-    parts: 1,
-    start: -60,
-    end: -44,
-    minutes: 16,
     shortestEnd: -47,
     longestEnd: -40,
     attention: 'hands',
-    lookEvery: null,
-    station: { id: 'burner:b', sort: 'burner', name: 'Burner' },
-    choices: [],
     heat: 'medium',
-    celsius: null,
-    vessel: null,
-    person: null,
     doneWhen: 'brown',
-    cautions: [],
-    amounts: [],
-    why: '',
-    slack: 0,
-    slackSooner: 0,
-    chain: [],
-    after: [],
-    follows: null,
-    ahead: false,
     ...change,
-  };
-}
+  });
 const liveOf = (step: PlannedStep, told: Partial<LiveStep['told']> = {}): LiveStep => ({
   step,
   status: 'running',

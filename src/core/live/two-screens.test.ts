@@ -103,6 +103,24 @@ describe('what one screen tells the other', () => {
     expect([isNewsTo(sharedOf(two), one), isNewsTo(sharedOf(one), one)]).toEqual([true, false]);
   });
 
+  it('that knows more counts on both, whoever leads', () => {
+    // The same log on both, and the follower has planned with it already.
+    const behind = told(START, done('1-0', 1));
+    const ahead = planned(behind, 8);
+    expect(met(ahead, sharedOf(behind), false)).toBe(ahead);
+    expect(met(behind, sharedOf(ahead), true)).toMatchObject({ plan: { cost: 8 } });
+    expect([isNewsTo(sharedOf(ahead), behind), isNewsTo(sharedOf(behind), ahead)]).toEqual([false, true]);
+  });
+
+  it('differs also by its hour alone, and by its words alone', () => {
+    for (const change of [{ tableAt: 2000 }, { moved: 'else' }]) {
+      const other = { ...START, ...change };
+      expect(isNewsTo(sharedOf(START), other)).toBe(true);
+      expect(met(START, sharedOf(other), false)).toMatchObject(change);
+    }
+    expect(isNewsTo(sharedOf(START), { ...START })).toBe(false);
+  });
+
   it('keeps the way back while only a plan came in, and forgets it with what else was told', () => {
     const here = told(START, done('1-0', 1), 7);
     expect(here.before).toHaveLength(1);
@@ -209,5 +227,6 @@ describe('two clocks', () => {
     const set = { ...START, events: [{ id: '1-0', at: 1, kind: 'clock-set', by: 60_000 } as LiveEvent] };
     expect([clockWasSet(START, START), clockWasSet(set, set)]).toEqual([false, false]);
     expect([clockWasSet(set, START), clockWasSet(START, set)]).toEqual([true, true]);
+    expect(clockWasSet({ ...START, events: [note('2-0', 2)] }, START)).toBe(false);
   });
 });

@@ -1,6 +1,8 @@
-import { type BrowserContext, expect, type Page } from '@playwright/test';
+import { type Browser, type BrowserContext, expect, type Page } from '@playwright/test';
+import { SHELF } from '@/core/dish/shelf';
+import { beginEvening, NOON, NOON_STATE, openFile, openMeal, openMeals, supperOf, toFirstStep } from './kit';
 
-// A camera that sees what a test holds before it.
+// Two devices, each with a camera that sees what a test holds before it.
 
 /** Puts a picture that the test paints in the place of the camera. */
 export async function withPaintedCamera(context: BrowserContext): Promise<void> {
@@ -55,4 +57,27 @@ export async function hold(from: Page, to: Page, isLost: () => boolean): Promise
     await from.getByRole('button', { name: 'Next' }).click();
     await expect(from.getByTestId('code-at')).not.toHaveText(place);
   }
+}
+
+/** A laptop at whose stove a supper of barley has begun, and a tablet that knows nothing of it; both at the first step's hour. */
+export async function laptopAndTablet(browser: Browser, baseURL: string | undefined) {
+  const laptop = await browser.newContext({ baseURL: baseURL!, storageState: NOON_STATE });
+  const page = await openedAt(laptop, NOON);
+  const dishes = SHELF.filter(({ name }) => name === 'Barley in broth');
+  await openFile(page, supperOf('barley-supper', 'Supper of barley', dishes));
+  await openMeal(page, 'barley-supper');
+  await beginEvening(page, 'barley-supper');
+  await toFirstStep(page);
+  const tablet = await browser.newContext({ baseURL: baseURL!, viewport: { width: 1024, height: 768 } });
+  const other = await openedAt(tablet, await page.evaluate(() => Date.now()));
+  const close = () => Promise.all([tablet.close(), laptop.close()]);
+  return { page, other, close };
+}
+
+async function openedAt(device: BrowserContext, time: Date | number): Promise<Page> {
+  await withPaintedCamera(device);
+  await device.clock.install({ time });
+  const page = await device.newPage();
+  await openMeals(page);
+  return page;
 }

@@ -9,12 +9,14 @@ import { checkMealFile, type MealFile } from './meal-file';
 
 /** Two devices understand each other where theirs are the same. */
 export const SCREENS_VERSION = 1;
+const INVITATION = 'warm-cadence/screens';
+const ANSWER = 'warm-cadence/answer';
 /** The longest description of a connection that is taken, in characters; a browser's own has about 700. */
 const MOST_SDP = 20_000;
 
 /** A meal with its evening, and how the screen that shows it can be reached. */
 export interface Invitation {
-  readonly format: 'warm-cadence/screens';
+  readonly format: typeof INVITATION;
   readonly version: typeof SCREENS_VERSION;
   /** Session description (RFC 8866) of the screen that invites. */
   readonly offer: string;
@@ -23,7 +25,7 @@ export interface Invitation {
 
 /** How the screen that was invited can be reached. */
 export interface Answer {
-  readonly format: 'warm-cadence/answer';
+  readonly format: typeof ANSWER;
   readonly version: typeof SCREENS_VERSION;
   readonly answer: string;
 }
@@ -40,7 +42,7 @@ const version = Joi.number().valid(SCREENS_VERSION).required();
 
 /** How the invited screen can be reached. */
 export const answerShape = recordOf<Answer>({
-  format: Joi.string().valid('warm-cadence/answer').required(),
+  format: Joi.string().valid(ANSWER).required(),
   version,
   answer: sdp,
 });
@@ -57,26 +59,26 @@ const MESSAGES: Readonly<Record<ScreenMessage['kind'], Joi.ObjectSchema<ScreenMe
   answered: Joi.object({ kind: kind('answered'), asked: instant, answered: instant }),
 };
 const envelope = Joi.object({
-  format: Joi.string().valid('warm-cadence/screens').required(),
+  format: Joi.string().valid(INVITATION).required(),
   version,
   offer: sdp,
   file: Joi.object().required(),
 });
 
-/** An invitation, put into words for `readInvitation`. */
+/** An invitation, as text for `checkInvitation`. */
 export function writeInvitation(offer: string, file: MealFile): string {
-  const invitation: Invitation = { format: 'warm-cadence/screens', version: SCREENS_VERSION, offer, file };
+  const invitation: Invitation = { format: INVITATION, version: SCREENS_VERSION, offer, file };
   return JSON.stringify(invitation);
 }
 
 /** Whether a file's format says that it is an invitation. */
 export function isInvitation(value: unknown): boolean {
-  return (value as { format?: unknown } | null)?.format === 'warm-cadence/screens';
+  return (value as { format?: unknown } | null)?.format === INVITATION;
 }
 
 /** Checks what an invitation held; its meal by the rules of meal files. */
 export function checkInvitation(value: unknown): Parsed<Invitation> {
-  if (isOfAnother(value)) return OF_ANOTHER;
+  if (isOfAnother(value, INVITATION)) return OF_ANOTHER;
   const read = check(envelope as Joi.ObjectSchema<Invitation>, value);
   if (!read.ok) return read;
   const file = checkMealFile(read.value.file);
@@ -86,9 +88,9 @@ export function checkInvitation(value: unknown): Parsed<Invitation> {
   return { ok: true, value: { ...read.value, file: file.value } };
 }
 
-/** An answer, put into words for `readAnswer`. */
+/** An answer, as text for `readAnswer`. */
 export function writeAnswer(answer: string): string {
-  const written: Answer = { format: 'warm-cadence/answer', version: SCREENS_VERSION, answer };
+  const written: Answer = { format: ANSWER, version: SCREENS_VERSION, answer };
   return JSON.stringify(written);
 }
 
@@ -96,7 +98,7 @@ export function writeAnswer(answer: string): string {
 export function readAnswer(text: string): Parsed<Answer> {
   const json = parseJson(text, 'answer');
   if (!json.ok) return json;
-  return isOfAnother(json.value) ? OF_ANOTHER : check(answerShape, json.value);
+  return isOfAnother(json.value, ANSWER) ? OF_ANOTHER : check(answerShape, json.value);
 }
 
 /** Reads what the other screen says about an evening; a message about any other is refused. */
@@ -116,9 +118,12 @@ export function readMessage(text: string, eveningId: string): Parsed<ScreenMessa
     : { ok: false, sentence: 'knows: a plan cannot know more than the log of its evening holds.' };
 }
 
-const isOfAnother = (value: unknown) =>
-  typeof (value as { version?: unknown } | null)?.version === 'number' &&
-  (value as { version: number }).version !== SCREENS_VERSION;
+/** Whether it is what it should be, and of a version that this one does not understand. */
+function isOfAnother(value: unknown, format: string): boolean {
+  const said = value as { format?: unknown; version?: unknown } | null;
+  return said?.format === format && typeof said.version === 'number' && said.version !== SCREENS_VERSION;
+}
+
 const OF_ANOTHER: Parsed<never> = {
   ok: false,
   sentence:

@@ -47,6 +47,7 @@ const NAMES: Readonly<Record<string, string>> = {
   '/meals/harvest/score': 'Score',
   '/meals/harvest/prep': 'Prep',
   '/meals/harvest/paper': 'Paper',
+  '/nowhere': 'Nothing here',
 };
 
 /** What axe finds, a line each; by these of its rules, or by all. */

@@ -8,7 +8,8 @@ import { isPlanOf } from '@/core/plan/plan-of';
 import type { SettingRow } from '@/core/records/rest';
 import { type Pantry, SETTINGS, type Setting } from './db';
 import { saidFoods } from './foods';
-import { openMeal, printOf } from './meals';
+import { printOf } from './meals';
+import { openMeal } from './opened';
 import { photoAsText, photoOfText } from './photos';
 import { openSession } from './sessions';
 

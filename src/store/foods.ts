@@ -1,8 +1,7 @@
 import type { Dish } from '@/core/dish/dish';
-import { withRemembered } from '@/core/dish/said-foods';
 import type { SaidFood } from '@/core/food/food';
-import { rememberedAs } from '@/core/food/known';
 import type { Pantry } from './db';
+import { soundness } from './sound';
 
 /** What the cook has said of names that nobody knew, by the name as `rememberedAs` writes it. */
 export async function saidFoods(db: Pantry): Promise<ReadonlyMap<string, SaidFood>> {
@@ -11,6 +10,7 @@ export async function saidFoods(db: Pantry): Promise<ReadonlyMap<string, SaidFoo
 
 /** Keeps what the cook says that a name is: for the next time, and for every stored dish that has it and says nothing yet. */
 export async function sayFood(db: Pantry, name: string, food: SaidFood): Promise<void> {
+  const { rememberedAs, withRemembered } = await soundness();
   const key = rememberedAs(name);
   await db.transaction('rw', db.foods, db.dishes, async () => {
     await db.foods.put({ key, food });

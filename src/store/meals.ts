@@ -1,42 +1,16 @@
 import { addDays, format } from 'date-fns';
 import type { Refusal } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
-import { withRemembered } from '@/core/dish/said-foods';
 import type { Kitchen } from '@/core/kitchen/kitchen';
-import { asLearned, type Lessons, learnFrom, NOTHING_LEARNED, unlearned, unlearnedKitchen } from '@/core/log/lessons';
-import { asMadeAhead } from '@/core/meal/ahead';
 import type { Meal, MealSetting } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pin';
 import { tableInstant } from '@/core/plain/wall-clock';
 import type { Plan } from '@/core/plan/plan';
-import { applied, type Change } from '@/core/remedies/change';
+import type { Change } from '@/core/remedies/change';
 import type { Pantry, StoredMeal } from './db';
 import { saidFoods } from './foods';
 import { kitchenForNewMeal } from './kitchens';
 import { type Soundness, soundness } from './sound';
-
-/** A stored meal as it is written, and as it is cooked: with what evenings have taught, and what is made ahead on its day. */
-export interface OpenedMeal {
-  readonly written: Meal;
-  readonly meal: Meal;
-}
-
-/** Opens a stored meal; undefined when the meal or its kitchen is gone. */
-export async function openMeal(db: Pantry, id: string): Promise<OpenedMeal | undefined> {
-  const written = await loadWritten(db, id);
-  return written && { written, meal: asMadeAhead(asLearned(written, await lessonsOf(db))) };
-}
-
-export async function loadMeal(db: Pantry, id: string): Promise<Meal | undefined> {
-  return (await openMeal(db, id))?.meal;
-}
-
-/** What the evenings of this browser have taught; nothing where the cook does not want it. */
-export async function lessonsOf(db: Pantry): Promise<Lessons> {
-  if ((await db.settings.get('learning'))?.value === 'off') return NOTHING_LEARNED;
-  const evenings = await db.sessions.filter(({ over }) => over).toArray();
-  return evenings.length === 0 ? NOTHING_LEARNED : learnFrom(evenings);
-}
 
 /** A stored meal with its kitchen and its dishes as they are written. */
 export async function loadWritten(db: Pantry, id: string): Promise<Meal | undefined> {
@@ -112,7 +86,11 @@ export async function storeKitchen(db: Pantry, kitchen: Kitchen): Promise<Refusa
   return putKitchen(await soundness(), db, kitchen);
 }
 
-async function putKitchen({ faultOfKitchen }: Soundness, db: Pantry, kitchen: Kitchen): Promise<Refusal | null> {
+async function putKitchen(
+  { faultOfKitchen, unlearnedKitchen }: Soundness,
+  db: Pantry,
+  kitchen: Kitchen,
+): Promise<Refusal | null> {
   const fault = faultOfKitchen(kitchen);
   if (!fault) await db.kitchens.put(unlearnedKitchen(kitchen));
   return fault;
@@ -123,7 +101,11 @@ export async function storeDish(db: Pantry, dish: Dish): Promise<Refusal | null>
   return putDish(await soundness(), db, dish);
 }
 
-async function putDish({ faultOfDish }: Soundness, db: Pantry, dish: Dish): Promise<Refusal | null> {
+async function putDish(
+  { faultOfDish, unlearned, withRemembered }: Soundness,
+  db: Pantry,
+  dish: Dish,
+): Promise<Refusal | null> {
   const fault = faultOfDish(dish);
   if (!fault) await db.dishes.put(unlearned(withRemembered(dish, await saidFoods(db))));
   return fault;
@@ -160,7 +142,7 @@ export async function carryOut(db: Pantry, mealId: string, change: Change, now: 
       const before = await loadWritten(db, mealId);
       if (!before)
         throw new Refused({ where: 'meal', sentence: 'This meal is no longer there; go back to the meals.' });
-      const { hour, pace, sureness, pins, ahead, kitchen, dishes } = applied(before, change);
+      const { hour, pace, sureness, pins, ahead, kitchen, dishes } = sound.applied(before, change);
       if (kitchen !== before.kitchen) await orRefuse(putKitchen(sound, db, kitchen));
       for (const dish of dishes) if (!before.dishes.includes(dish)) await orRefuse(putDish(sound, db, dish));
       const dishIds = dishes.map(({ id }) => id);

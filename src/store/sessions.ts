@@ -1,10 +1,8 @@
-import { format } from 'date-fns';
 import { atHour } from '@/core/live/at-hour';
 import type { CarriedOn } from '@/core/live/carry-on';
-import { type Evening, type HeldEvening, remembering, restored } from '@/core/live/evening';
+import { type HeldEvening, remembering, restored } from '@/core/live/evening';
 import { isToldAlready, type LiveEvent, type NewEvent } from '@/core/live/events';
 import { met, type Shared } from '@/core/live/two-screens';
-import { unlearnedKitchen } from '@/core/log/lessons';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/plan/plan';
 import type { Pantry } from './db';
@@ -113,35 +111,4 @@ export async function restoreSession(db: Pantry, id: string): Promise<boolean> {
 /** Puts the session away; the log stays. */
 export async function endSession(db: Pantry, id: string): Promise<void> {
   await db.sessions.update(id, { over: true, before: undefined });
-}
-
-/** Begins a new meal from what was cooked on an evening: the same people, kitchen and dishes, on another day. Dishes that are not there any more are left out. */
-export async function cookAgain(
-  db: Pantry,
-  evening: Evening,
-  day: Date,
-): Promise<{ readonly ok: true; readonly id: string } | { readonly ok: false; readonly sentence: string }> {
-  return db.transaction('rw', [db.meals, db.dishes, db.kitchens], async () => {
-    const { kitchen, dishes, pins: _, ...setting } = evening.meal;
-    const before = await db.meals.get(evening.mealId);
-    if (!(await db.kitchens.get(kitchen.id))) {
-      await db.kitchens.put(unlearnedKitchen(kitchen));
-    }
-    const here = new Set(await db.dishes.toCollection().primaryKeys());
-    const dishIds = (before?.dishIds ?? dishes.map(({ id }) => id)).filter((id) => here.has(id));
-    if (dishIds.length === 0) {
-      const names = dishes.map(({ name }) => name).join(', ');
-      return { ok: false, sentence: `These dishes are not in this browser any more: ${names}.` };
-    }
-    const id = `meal-${day.getTime()}`;
-    await db.meals.put({
-      ...setting,
-      id,
-      day: format(day, 'yyyy-MM-dd'),
-      kitchenId: kitchen.id,
-      dishIds,
-      changedAt: day.getTime(),
-    });
-    return { ok: true, id };
-  });
 }

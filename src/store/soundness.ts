@@ -8,7 +8,13 @@ import { kitchenShape } from '@/core/records/kitchen';
 import { check } from '@/core/records/refuse';
 import { settingShape } from '@/core/records/setting';
 
-// What may be stored, by shape and by sense. Nothing imports it but `sound.ts`, which fetches it.
+// What may be stored, by shape and by sense, and what is done to it before it is: without what evenings have taught, with what was said of foods. Nothing
+// imports it but `sound.ts`, which fetches it.
+
+export { withRemembered } from '@/core/dish/said-foods';
+export { rememberedAs } from '@/core/food/known';
+export { unlearned, unlearnedKitchen } from '@/core/log/lessons';
+export { applied } from '@/core/remedies/change';
 
 export function faultOfDish(dish: Dish): Refusal | null {
   const shaped = check(dishShape, dish);

@@ -22,14 +22,13 @@ import {
   changeKitchen,
   changeMeal,
   createMeal,
-  loadMeal,
-  openMeal,
   printOf,
   setByHand,
   storeDish,
   storeKitchen,
   tableInstant,
 } from './meals';
+import { loadMeal, openMeal } from './opened';
 import { loadSamples } from './samples';
 import { adoptPlan, beginSession, endSession, meetSession, openSession, tell, wasPutAway } from './sessions';
 

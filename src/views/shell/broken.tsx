@@ -3,6 +3,7 @@
 import { useEffect } from 'react';
 import { Button } from '@/ui/button';
 import { Link } from '@/ui/link';
+import { useTitle } from '@/ui/title';
 
 interface BrokenProps {
   readonly error: Error;
@@ -11,6 +12,7 @@ interface BrokenProps {
 
 /** A page that broke: what is stored is safe, and there are two ways on. */
 export function Broken({ error, onAgain }: BrokenProps) {
+  useTitle('Something broke');
   useEffect(() => console.error(error), [error]);
   return (
     <div role="alert" className="mt-8 max-w-prose" data-testid="broken">
@@ -34,6 +36,7 @@ export function Broken({ error, onAgain }: BrokenProps) {
 
 /** An address that leads nowhere. */
 export function Nowhere() {
+  useTitle('Nothing here');
   return (
     <div className="mt-8 max-w-prose" data-testid="nowhere">
       <h1 className="text-4xl">There is nothing at this address</h1>

@@ -1,10 +1,9 @@
 import { holdOfPerson, unitId } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/plan/plan';
+import { knownPlan, type Plan } from '@/core/plan/plan';
 import { whatMoved } from '@/core/plan/plan-diff';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import type { KnownPlan, Progress } from '@/core/plan/progress';
-import { knownPlan } from '@/core/plan/progress';
 import { agreedTableAt, mealAsItIs } from './as-it-is';
 import { atHour } from './at-hour';
 import { standingEvents, toldOf } from './events';

@@ -6,9 +6,8 @@ import { seededRandom } from '@/core/schedule/random';
 import { drainedGrain, friedGreens, mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { assuredOf } from './assured';
 import { compile } from './compile';
-import type { Plan } from './plan';
+import { knownPlan, type Plan } from './plan';
 import { courseOfPlan, type PlanCourse } from './plan-course';
-import { knownPlan } from './progress';
 import { sayAssured, sayOdds } from './say-odds';
 import { NOT_TASTED, ON_TIME } from './well-landed';
 

@@ -3,9 +3,8 @@ import type { Course } from '@/core/risk/course';
 import { drawMinutes, type Rehearsed, rehearse, USUAL_SHARED } from '@/core/risk/rehearse';
 import { assuredOf } from './assured';
 import { type Compiled, compile } from './compile';
-import type { Assured, Cause, DishOdds, Odds, Plan } from './plan';
+import { type Assured, type Cause, type DishOdds, knownPlan, type Odds, type Plan } from './plan';
 import { courseOfPlan, type PlanCourse, type Rehearsable } from './plan-course';
-import { knownPlan } from './progress';
 import { NOT_TASTED, ON_TIME, TABLE_SHARES } from './well-landed';
 
 /** Steps that are tried as causes, the most likely first, and what is worth telling. */

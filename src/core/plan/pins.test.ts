@@ -5,9 +5,8 @@ import { type Pin, pinOf, withoutPin, withPin } from '@/core/meal/pin';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { drainedGrain, mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { pinAttempts, unkeptPins } from './pins';
-import type { Plan } from './plan';
+import { knownPlan, type Plan } from './plan';
 import { planMeal } from './plan-meal';
-import { knownPlan } from './progress';
 
 const MEAL = mealOf([plainGrain(), drainedGrain()]);
 let plan: Plan;

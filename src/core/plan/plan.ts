@@ -2,7 +2,7 @@ import type { Attention, Duty } from '@/core/dish/dish';
 import type { Range } from '@/core/heat/boil';
 import type { Heat } from '@/core/kitchen/kitchen';
 import type { StepKey } from '@/core/meal/keys';
-import type { KnownPlace } from './progress';
+import type { KnownPlace, KnownPlan } from './progress';
 
 /** Where something stands in a plan: a stave of the score. */
 export interface Station {
@@ -198,4 +198,9 @@ export interface Plan {
     readonly places: Readonly<Record<string, KnownPlace>>;
     readonly holds: Readonly<Record<string, string>>;
   };
+}
+
+/** The part of a plan that planning again needs. */
+export function knownPlan(plan: Plan): KnownPlan {
+  return { places: new Map(Object.entries(plan.known.places)), holds: new Map(Object.entries(plan.known.holds)) };
 }

@@ -1,5 +1,3 @@
-import type { Plan } from './plan';
-
 /** What has happened so far, as the planner needs it. Minutes are relative to the table: negative before it. */
 export interface Progress {
   /** The present. */
@@ -26,9 +24,4 @@ export interface KnownPlan {
   readonly holds: ReadonlyMap<string, string>;
   /** Holds that the cook has given to a unit: no other will do. */
   readonly given?: ReadonlyMap<string, string>;
-}
-
-/** The part of a plan that planning again needs. */
-export function knownPlan(plan: Plan): KnownPlan {
-  return { places: new Map(Object.entries(plan.known.places)), holds: new Map(Object.entries(plan.known.holds)) };
 }

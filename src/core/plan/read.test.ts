@@ -3,9 +3,8 @@ import { clockMinutes, printClock } from '@/core/kitchen/kitchen';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { fitBreaths, withinPools, workUntil } from './breaths';
-import type { Plan } from './plan';
+import { knownPlan, type Plan } from './plan';
 import { planMeal } from './plan-meal';
-import { knownPlan } from './progress';
 
 describe('a plan read back', () => {
   const meal = mealOf([plainGrain('a'), plainGrain('b')]);

@@ -114,13 +114,19 @@ test('two screens follow one evening: what is pressed on either is pressed on bo
   };
   await pressed(page);
   await pressed(other);
+  // And the clock of one is put back meanwhile.
+  await other.clock.setSystemTime((await other.evaluate(() => Date.now())) - 120_000);
+  await expect.poll(() => told(other)).toContain('clock-set');
   await visit(other, '/');
   await page.getByRole('button', { name: 'join them again' }).click();
   await takeOver(page, other);
   await pasteAnswer(page, other);
   await areJoined(page, other);
   await agree(page, other);
-  expect((await told(page)).length).toBe(before + 2);
+  expect((await told(page)).length).toBe(before + 3);
+  await expect(page.getByRole('status').filter({ hasText: 'The clock of the other device is' })).toContainText(
+    'behind',
+  );
 
   // Parted by a press, the other screen says so.
   await page.getByRole('button', { name: 'evening', exact: true }).click();

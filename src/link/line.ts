@@ -30,6 +30,7 @@ export class Line {
   private channel: RTCDataChannel | undefined;
   /** What the other screen told last, or was told since. */
   private theirs: Shared | null = null;
+  private hasHeard = false;
   private gathered: Gathered | null = null;
   private transfers = 0;
   private watching: Subscription | undefined;
@@ -125,11 +126,16 @@ export class Line {
 
   private send(message: ScreenMessage): void {
     const transfer = this.transfers++;
-    this.sending = this.sending.then(async () => {
+    const tell = async () => {
       const frames = framesOf(await packed(JSON.stringify(message)), transfer);
       if (!frames) return this.end('This evening has become too long to be told from screen to screen.');
       if (this.channel?.readyState === 'open')
         for (const frame of frames) this.channel.send(frame as Uint8Array<ArrayBuffer>);
+    };
+    this.sending = this.sending.then(tell).catch((error) => {
+      console.error(error);
+      // Whatever it was to tell is told with the next news.
+      this.theirs = null;
     });
   }
 
@@ -158,7 +164,9 @@ export class Line {
 
   private async meet({ evening, knows }: Shared): Promise<void> {
     const mine = await pantry().sessions.get(this.eveningId);
-    if (mine && this.theirs && clockWasSet(mine, evening)) return this.end(CLOCK_WAS_SET);
+    // What was told while they were apart comes together first, a clock that was set too.
+    if (mine && this.hasHeard && clockWasSet(mine, evening)) return this.end(CLOCK_WAS_SET);
+    this.hasHeard = true;
     this.theirs = { evening, knows };
     const both = await meetSession(pantry(), this.eveningId, this.theirs, this.leads);
     if (both) this.tellNews(both);

@@ -53,8 +53,9 @@ function become(next: Screens): void {
 
 /** Invites another screen to an evening of a meal; settles when its code can be shown. */
 export async function invite(mealId: string, evening: string): Promise<void> {
-  const [{ writeInvitation }, { fileToHandOver }, { pantry }] = await Promise.all([
+  const [{ writeInvitation }, { framesOfText }, { fileToHandOver }, { pantry }] = await Promise.all([
     import('@/core/formats/two-screens'),
+    import('./frames-of-text'),
     import('@/store/files'),
     import('@/store/db'),
   ]);
@@ -62,13 +63,19 @@ export async function invite(mealId: string, evening: string): Promise<void> {
   const offer = await begun.invite();
   const file = await fileToHandOver(pantry(), mealId);
   const frames = file && (await framesOfText(writeInvitation(offer, file)));
-  if (!frames) throw new Error('This evening is too large for codes.');
+  if (!frames) {
+    begun.close();
+    throw new Error('This evening is too large for codes.');
+  }
   if (line === begun) become({ kind: 'inviting', evening, frames });
 }
 
 /** Joins this screen to the one that invited it to an evening; settles when its own code can be shown. */
 export async function join(evening: string, offer: string): Promise<void> {
-  const { writeAnswer } = await import('@/core/formats/two-screens');
+  const [{ writeAnswer }, { framesOfText }] = await Promise.all([
+    import('@/core/formats/two-screens'),
+    import('./frames-of-text'),
+  ]);
   const begun = await lineOf(evening, false);
   const text = writeAnswer(await begun.answer(offer));
   const frames = await framesOfText(text);
@@ -112,12 +119,6 @@ async function lineOf(evening: string, leads: boolean): Promise<Line> {
   });
   line = own;
   return own;
-}
-
-async function framesOfText(text: string): Promise<readonly Uint8Array[] | null> {
-  const { framesOf, packed } = await import('@/core/formats/frames');
-  const [transfer] = crypto.getRandomValues(new Uint32Array(1));
-  return framesOf(await packed(text), transfer!);
 }
 
 /** Where a page that is loaded anew finds that it was joined to another screen. */

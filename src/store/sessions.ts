@@ -1,6 +1,6 @@
 import { atHour } from '@/core/live/at-hour';
 import type { CarriedOn } from '@/core/live/carry-on';
-import { type HeldEvening, remembering, restored } from '@/core/live/evening';
+import { type HeldEvening, knowingAll, remembering, restored } from '@/core/live/evening';
 import { isToldAlready, type LiveEvent, type NewEvent } from '@/core/live/events';
 import { met, type Shared } from '@/core/live/two-screens';
 import type { Meal } from '@/core/meal/meal';
@@ -76,8 +76,7 @@ export async function adoptPlan(
   return db.transaction('rw', db.sessions, async () => {
     const session = await db.sessions.get(id);
     if (!session || session.events.length !== eventCount) return false;
-    const { toldElsewhere: _, planKnows: __, ...known } = session;
-    await db.sessions.put({ ...atHour(known, tableAt), plan, moved });
+    await db.sessions.put({ ...atHour(knowingAll(session), tableAt), plan, moved });
     return true;
   });
 }

@@ -68,13 +68,18 @@ export function restored(evening: HeldEvening): HeldEvening | null {
   const kept = evening.before?.findLast(({ events }) => standing(evening.events.slice(0, events)) === now);
   if (!kept) return null;
   // What is taken back the plan of before never knew: it knows all that stands.
-  const { firstTable: _, toldElsewhere: __, planKnows: ___, ...rest } = evening;
-  const { events: ____, ...stood } = kept;
+  const { firstTable: _, ...rest } = knowingAll(evening);
+  const { events: __, ...stood } = kept;
   return { ...rest, ...stood, moved: `Taken back: as it was. ${kept.moved}`.trim() };
 }
 
 /** The evening as it is kept elsewhere: without what is of this browser only. */
-export function withoutBefore({ before: _, toldElsewhere: __, planKnows: ___, ...evening }: HeldEvening): Evening {
+export function withoutBefore({ before: _, ...evening }: HeldEvening): Evening {
+  return knowingAll(evening);
+}
+
+/** The evening with a plan that knows all of its log. */
+export function knowingAll({ toldElsewhere: _, planKnows: __, ...evening }: HeldEvening): HeldEvening {
   return evening;
 }
 

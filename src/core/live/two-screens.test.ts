@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Plan } from '@/core/plan/plan';
-import { eventsKnown, type HeldEvening, joined, remembering, restored } from './evening';
+import { eventsKnown, type HeldEvening, joined, knowingAll, remembering, restored } from './evening';
 import { type LiveEvent, standingEvents } from './events';
 import { clockAhead, clockWasSet, isNewsTo, met, type Shared, sayClockAhead, sharedOf } from './two-screens';
 
@@ -24,8 +24,8 @@ const told = (evening: HeldEvening, event: LiveEvent, cost?: number): HeldEvenin
   const next = remembering(evening, [event]);
   return cost === undefined ? next : planned(next, cost);
 };
-const planned = ({ toldElsewhere: _, planKnows: __, ...evening }: HeldEvening, cost: number): HeldEvening => ({
-  ...evening,
+const planned = (evening: HeldEvening, cost: number): HeldEvening => ({
+  ...knowingAll(evening),
   plan: planOf(cost),
   moved: `moved ${cost}`,
 });

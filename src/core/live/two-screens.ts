@@ -1,5 +1,5 @@
 import isEqual from 'fast-deep-equal';
-import { type Evening, eventsKnown, type HeldEvening, joinedLogs, withoutBefore } from './evening';
+import { type Evening, eventsKnown, type HeldEvening, joinedLogs, knowingAll, withoutBefore } from './evening';
 
 // One evening on two screens that are joined to each other: each tells the other the evening as it stands there, whenever it changes.
 
@@ -27,9 +27,8 @@ export function met(mine: HeldEvening, theirs: Shared, leads: boolean): HeldEven
   const takesTheirs = there > here || (there === here && !leads && !isSamePlan(mine, theirs.evening));
   if (events === mine.events && over === mine.over && !takesTheirs) return mine;
   // How it stood before was of a log that nobody has any more.
-  const { before, ...bare } = mine;
+  const { before, firstTable: _, ...rest } = knowingAll(mine);
   const kept = events === mine.events && before ? { before } : {};
-  const { firstTable: _, toldElsewhere: __, planKnows: ___, ...rest } = bare;
   const { plan, tableAt, firstTable, moved } = takesTheirs ? theirs.evening : mine;
   const knows = Math.max(here, there);
   const behind = knows < events.length ? ({ planKnows: knows, toldElsewhere: true } as const) : {};

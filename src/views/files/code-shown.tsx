@@ -2,7 +2,7 @@
 
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useEffect, useState } from 'react';
-import { framesOf, packed } from '@/core/formats/frames';
+import { framesOfText } from '@/link/frames-of-text';
 import { pantry } from '@/store/db';
 import { fileToHandOver } from '@/store/files';
 import { Button } from '@/ui/button';
@@ -50,6 +50,5 @@ export function CodeShown({ mealId, onClose }: { readonly mealId: string; readon
 async function framesOfMeal(mealId: string): Promise<readonly Uint8Array[] | null> {
   const file = await fileToHandOver(pantry(), mealId);
   if (!file) throw new Error('The meal is gone.');
-  const [transfer] = crypto.getRandomValues(new Uint32Array(1));
-  return framesOf(await packed(JSON.stringify(file)), transfer!);
+  return framesOfText(JSON.stringify(file));
 }

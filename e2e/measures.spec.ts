@@ -1,6 +1,6 @@
 import { expect, type Locator, type Page, test } from '@playwright/test';
 import { inTable } from './browser-store';
-import { EMPTY_STATE, NOON, NOON_STATE, openBench, openMeal, settled, visit } from './kit';
+import { EMPTY_STATE, NOON, NOON_STATE, openBench, openMeal, openMeals, settled, visit } from './kit';
 
 /** Every view of the app; the bench's tab that shows an amount in everybody's measures is left out. */
 const VIEWS = [
@@ -87,7 +87,8 @@ async function firstMeal(page: Page, recipe: string): Promise<number> {
     actions++;
     await target.fill(words);
   };
-  await visit(page, '/');
+  // What is cleared before the samples have come would be filled by them.
+  await openMeals(page);
   await inTable(page, 'meals', () => ({ answer: null, clear: true as const }), null);
   await inTable(page, 'kitchens', () => ({ answer: null, clear: true as const }), null);
   await page.reload();

@@ -22,17 +22,18 @@ import { WhatIsIt } from './what-is-it';
 
 /** A dish changed step by step: each change is checked, stored and shown at once, and can be taken back. */
 export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone: () => void }) {
-  const [past, setPast] = useState<readonly Dish[]>([]);
+  const [canTakeBack, setCanTakeBack] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
-  // What was changed last, stored or on its way there: a second change made before the page is drawn anew builds on it.
+  // What was changed last, and what it was before, stored or on its way there: a second press before the page is drawn anew builds on it.
   const latest = useRef(dish);
+  const past = useRef<readonly Dish[]>([]);
   const waiting = useRef<Promise<void>>(Promise.resolve());
   const open = useRef(0);
   const typedInto = useRef<string | null>(null);
   useEffect(() => {
     if (open.current === 0) latest.current = dish;
   }, [dish]);
-  const store = (wanted: Dish, history: (past: readonly Dish[]) => readonly Dish[]) => {
+  const store = (wanted: Dish, pastOfIt: readonly Dish[]) => {
     const result = changed(wanted);
     // What one change could not do is told above every view; the next is made all the same.
     const next = (work: () => void | Promise<void>) => {
@@ -43,15 +44,15 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
       next(() => setFault(result.refusal.sentence));
       return;
     }
-    const before = latest.current;
-    latest.current = result.dish;
+    const before = [latest.current, past.current] as const;
+    [latest.current, past.current] = [result.dish, pastOfIt];
     open.current++;
     const keep = async () => {
       try {
         const refusal = await storeDish(pantry(), result.dish);
-        if (refusal && latest.current === result.dish) latest.current = before;
+        if (refusal && latest.current === result.dish) [latest.current, past.current] = before;
         setFault(refusal?.sentence ?? null);
-        if (!refusal) setPast(history);
+        setCanTakeBack(past.current.length > 0);
       } finally {
         open.current--;
       }
@@ -65,12 +66,12 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
     const text = textChanged(before, next);
     const goesOn = text !== null && text === typedInto.current;
     typedInto.current = text;
-    store(next, (known) => (goesOn && known.length > 0 ? known : [...known, before]));
+    store(next, goesOn && past.current.length > 0 ? past.current : [...past.current, before]);
   };
   const undo = () => {
     typedInto.current = null;
-    const before = past.at(-1);
-    if (before) store(before, (known) => known.slice(0, -1));
+    const before = past.current.at(-1);
+    if (before) store(before, past.current.slice(0, -1));
   };
   return (
     <>
@@ -83,7 +84,7 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
           onChange={(name) => change((now) => ({ ...now, name }))}
         />
         <div className="flex items-center gap-2">
-          <Button look="quiet" disabled={past.length === 0} onClick={undo}>
+          <Button look="quiet" disabled={!canTakeBack} onClick={undo}>
             take back
           </Button>
           <Button look="strong" onClick={onDone}>

@@ -1,8 +1,20 @@
 // A meal as a row of pictures that another device's camera reads: packed, cut into frames, and put together again from frames that come in any
 // order, more than once, or only at the next round.
 
-/** Bytes of the meal in a frame: with its head they fill a code of version 20 at the lowest correction (858 bytes, ISO/IEC 18004, table 7). */
-export const FRAME_BYTES = 820;
+/**
+ * The most bytes of the meal in a frame: with its head they fill a code of version 17 at the lowest correction (644 bytes, ISO/IEC 18004, table 7). Of
+ * larger ones a camera takes the size for another more often (`reference/codes.test.ts`).
+ */
+export const FRAME_BYTES = 634;
+/** The longer side of a picture that is searched for a code, in pixels, where the camera has as many. */
+const SEARCHED = 960;
+const SHARES = [1, 3 / 4, 7 / 8, 2 / 3, 13 / 16, 11 / 12] as const;
+
+/** The longer sides, in pixels, at which a picture of such a longer side is searched in turn: whose dots are not counted right at one size are at another. */
+export function searchedAt(longer: number): readonly number[] {
+  const most = Math.min(longer, SEARCHED);
+  return [...SHARES.map((share) => Math.round(most * share)), ...(longer > most ? [longer] : [])];
+}
 /** Bytes before them: two that say what it is, four of the transfer, two each for its place and the count, both from 0 and big-endian. */
 const HEAD_BYTES = 10;
 const MARK = [0x57, 0x43] as const;
@@ -48,8 +60,10 @@ async function bytesOf(stream: ReadableStream<Uint8Array>, most: number): Promis
 export function framesOf(bytes: Uint8Array, transfer: number): readonly Uint8Array[] | null {
   const count = Math.max(1, Math.ceil(bytes.length / FRAME_BYTES));
   if (count > MOST_FRAMES) return null;
+  // All as long as each other: what reads one reads the rest.
+  const each = Math.ceil(bytes.length / count);
   return Array.from({ length: count }, (_, index) => {
-    const part = bytes.subarray(index * FRAME_BYTES, (index + 1) * FRAME_BYTES);
+    const part = bytes.subarray(index * each, (index + 1) * each);
     const frame = new Uint8Array(HEAD_BYTES + part.length);
     const head = new DataView(frame.buffer);
     frame.set(MARK);

@@ -171,7 +171,8 @@ describe('what one screen tells the other', () => {
           const id = `${clock}-${evening.events.length}`;
           if (act === 'send') send(screen);
           else if (act === 'hear') hear(screen);
-          else if (act === 'plan') screens[screen] = planned(evening, ++cost);
+          // Often the same plan once more: then it knows more than before, and that is all.
+          else if (act === 'plan') screens[screen] = planned(evening, at === 0 ? cost : ++cost);
           else if (act === 'undo') {
             const last = standingEvents(evening.events).at(-1);
             if (last) screens[screen] = told(evening, { id, at: clock, kind: 'undo', of: last.id });
@@ -189,7 +190,7 @@ describe('what one screen tells the other', () => {
           let came = false;
           for (const screen of [0, 1]) while (hear(screen)) came = true;
           const behind = screens[0]!.toldElsewhere === true || screens[0]!.planKnows !== undefined;
-          if (behind) screens[0] = planned(screens[0]!, ++cost);
+          if (behind) screens[0] = planned(screens[0]!, cost);
           goesOn = sent || came || behind;
         }
         const [one, two] = screens as [HeldEvening, HeldEvening];

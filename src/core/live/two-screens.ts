@@ -41,7 +41,8 @@ export function isNewsTo(theirs: Shared, mine: HeldEvening): boolean {
   const [here, there] = [eventsKnown(mine), theirs.knows];
   if (joinedLogs(theirs.evening.events, mine.events) !== theirs.evening.events) return true;
   if (mine.over && !theirs.evening.over) return true;
-  return here >= there && !isSamePlan(mine, theirs.evening);
+  // Also that the plan that both show knows more than the other screen believes.
+  return here > there || (here === there && !isSamePlan(mine, theirs.evening));
 }
 
 function isSamePlan(one: Evening, other: Evening): boolean {

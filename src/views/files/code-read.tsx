@@ -3,7 +3,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import jsQR from 'jsqr';
 import { type ReactNode, useEffect, useRef, useState } from 'react';
-import { type Gathered, unpacked, wholeOf, withFrame } from '@/core/formats/frames';
+import { type Gathered, searchedAt, unpacked, wholeOf, withFrame } from '@/core/formats/frames';
 import { Button } from '@/ui/button';
 
 interface CodeReadProps {
@@ -21,8 +21,6 @@ interface CodeReadProps {
 
 /** Milliseconds between two looks of the camera: more often than a code changes. */
 const BETWEEN = 90;
-/** The longer side of the picture that is searched, in pixels, in turn: what is not made out at one size may be at another. */
-const SEARCHED = [960, 720, 1280] as const;
 
 /** Reads the codes that another device shows. */
 export function CodeRead({ dress, title, where, onRead, onClose, children }: CodeReadProps) {
@@ -37,9 +35,11 @@ export function CodeRead({ dress, title, where, onRead, onClose, children }: Cod
     let stream: MediaStream | undefined;
     let timer: ReturnType<typeof setTimeout>;
     let gathered: Gathered | null = null;
-    let looks = 0;
+    let turn = 0;
     const look = async () => {
-      const code = video.current && codeIn(video.current, SEARCHED[looks++ % SEARCHED.length]!);
+      const code = video.current && codeIn(video.current, turn);
+      // What read a code goes first at the next.
+      if (!code) turn++;
       if (code) {
         const next = withFrame(gathered, code);
         setTold(next ? '' : 'That is another code, not one of Warm Cadence.');
@@ -130,11 +130,13 @@ function stop(stream: MediaStream): void {
 
 let canvas: HTMLCanvasElement | undefined;
 
-/** The bytes of the code that a camera sees, if it sees one in a picture of so many pixels. */
-function codeIn(video: HTMLVideoElement, searched: number): Uint8Array | null {
+/** The bytes of the code that a camera sees, if it sees one at the size whose turn it is. */
+function codeIn(video: HTMLVideoElement, turn: number): Uint8Array | null {
   const { videoWidth, videoHeight } = video;
   if (videoWidth === 0) return null;
-  const scale = Math.min(1, searched / Math.max(videoWidth, videoHeight));
+  const longer = Math.max(videoWidth, videoHeight);
+  const sizes = searchedAt(longer);
+  const scale = sizes[turn % sizes.length]! / longer;
   const [width, height] = [Math.round(videoWidth * scale), Math.round(videoHeight * scale)];
   canvas ??= document.createElement('canvas');
   canvas.width = width;

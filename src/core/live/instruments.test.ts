@@ -117,6 +117,131 @@ describe('a pot on a scale', () => {
   });
 });
 
+describe('to the second and the degree', () => {
+  const SECOND = 1000;
+  const said = (...values: readonly (readonly [seconds: number, value: number])[]): Measurement[] =>
+    values.map(([seconds, value]) => ({ at: seconds * SECOND, value }));
+  /** A centre that warms by Newton's law without noise, once in so many seconds. */
+  const warming = (from: number, around: number, slowness: number, until: number, every = 30) =>
+    said(
+      ...Array.from({ length: Math.floor((until * 60) / every) + 1 }, (_, index): [number, number] => {
+        const seconds = index * every;
+        return [seconds, around - (around - from) * Math.exp(-seconds / 60 / slowness)];
+      }),
+    );
+
+  it('silent after more than thirty seconds, jumped by more than six degrees or four hundred grams', () => {
+    expect(faultOf('probe', [], 99 * SECOND)).toBeNull();
+    expect(faultOf('probe', said([0, 40]), 30 * SECOND)).toBeNull();
+    expect(faultOf('probe', said([0, 40]), 30 * SECOND + 1)).toBe('silent');
+    expect(faultOf('probe', said([0, 40], [10, 46]), 10 * SECOND)).toBeNull();
+    expect(faultOf('probe', said([0, 46.5], [10, 40]), 10 * SECOND)).toBe('jumped');
+    expect(faultOf('scale', said([0, 1000], [10, 600]), 10 * SECOND)).toBeNull();
+    expect(faultOf('scale', said([0, 1000], [10, 599]), 10 * SECOND)).toBe('jumped');
+  });
+
+  it('frozen where six and more say the very same through two minutes, whatever was before', () => {
+    const same = (every: number, count: number) =>
+      said(...Array.from({ length: count }, (_, index): [number, number] => [index * every, 40]));
+    const last = (list: readonly Measurement[]) => faultOf('probe', list, list.at(-1)!.at);
+    expect(last(same(22, 6))).toBe('frozen');
+    expect(last(same(24, 5))).toBeNull();
+    expect(last(same(20, 6))).toBeNull();
+    expect(last(same(10, 12))).toBe('frozen');
+    expect(last(same(10, 11))).toBeNull();
+    expect(last([...said([-10, 39]), ...same(10, 13)])).toBe('frozen');
+    expect(last([...same(10, 12), ...said([120, 40.1])])).toBeNull();
+  });
+
+  it('a jump is left out; what stays at its new value is believed in time', () => {
+    expect(believed('probe', said([0, 40], [10, 46], [20, 52.1]))).toHaveLength(2);
+    // By half a minute after the last that was believed, twice the change.
+    expect(believed('probe', said([0, 40], [15, 47], [30, 52])).map(({ value }) => value)).toEqual([40, 52]);
+    expect(believed('probe', said([0, 40], [30, 53])).map(({ value }) => value)).toEqual([40]);
+    expect(believed('scale', said([0, 1000], [10, 1401], [20, 600])).map(({ value }) => value)).toEqual([1000, 600]);
+  });
+
+  it('without noise a forecast is the law itself, as sure as a tenth', () => {
+    const heard = warming(8, 160, 90, 20);
+    const { at, give, stalls, value } = forecastCentre(heard, 63, 160)!;
+    const there = 90 * Math.log((160 - 8) / (160 - 63));
+    expect(at / MINUTE).toBeCloseTo(there, 6);
+    expect(give).toBe(Math.round((there - 20) / 10));
+    expect([stalls, value]).toEqual([false, expect.closeTo(160 - 152 * Math.exp(-20 / 90), 6)]);
+    // Nearly there it is never surer than a minute.
+    expect(forecastCentre(warming(8, 160, 90, 39), 63, 160)).toMatchObject({ give: 1 });
+  });
+
+  it('by the last twelve minutes alone, of at least six readings over three', () => {
+    // Cold air at first: only what came after counts.
+    const cold = said([-1200, 12], [-1190, 11], [-1180, 10]);
+    const heard = warming(8, 160, 90, 12);
+    expect(forecastCentre([...cold, ...heard], 63, 160)!.at).toBeCloseTo(forecastCentre(heard, 63, 160)!.at, 3);
+    expect(forecastCentre(warming(8, 160, 90, 3, 36), 63, 160)).not.toBeNull();
+    expect(forecastCentre(warming(8, 160, 90, 3, 45), 63, 160)).toBeNull();
+    expect(forecastCentre(warming(8, 160, 90, 2.9, 10), 63, 160)).toBeNull();
+  });
+
+  it('none where it falls, stands, never comes there or only after ten hours', () => {
+    expect(forecastCentre(warming(80, 20, 90, 10), 90, 160)).toBeNull();
+    expect(forecastCentre(warming(8, 60, 30, 10), 60, 60)).toBeNull();
+    expect(forecastCentre(warming(8, 60, 30, 10), 59, 60)).not.toBeNull();
+    const hours = (slowness: number) => forecastCentre(warming(8, 160, slowness, 10), 63, 160);
+    // 0.449 times its slowness from the beginning.
+    expect(hours(1355)).not.toBeNull();
+    expect(hours(1365)).toBeNull();
+    // What is as warm as its surroundings tells nothing of their difference.
+    const equal = said(...Array.from({ length: 12 }, (_, index): [number, number] => [index * 30, 159.5]));
+    expect(forecastCentre(equal, 170, 160)).toBeNull();
+  });
+
+  it('a stall is less than two fifths of the rise before, and makes it a third as unsure', () => {
+    const bent = (share: number) => {
+      const missing = (minute: number) => 100 * Math.exp(-(Math.min(minute, 6) + Math.max(0, minute - 6) * share) / 60);
+      return said(
+        ...Array.from({ length: 25 }, (_, index): [number, number] => [index * 30, 160 - missing(index / 2)]),
+      );
+    };
+    expect(forecastCentre(bent(0.5), 90, 160)!.stalls).toBe(false);
+    const { stalls, give, at } = forecastCentre(bent(0.3), 90, 160)!;
+    expect(stalls).toBe(true);
+    expect(give).toBe(Math.round((at / MINUTE - 12) / 3));
+    // Four readings in each half are the least that tells one.
+    expect(
+      forecastCentre(
+        bent(0.1).filter((_, index) => index % 4 === 0),
+        90,
+        160,
+      )!.stalls,
+    ).toBe(false);
+  });
+
+  it('what boils off is a straight line, as sure as a tenth, and nothing under half a gram a minute', () => {
+    const boiling = (perMinute: number, minutes = 10, every = 60) =>
+      said(
+        ...Array.from({ length: Math.floor((minutes * 60) / every) + 1 }, (_, index): [number, number] => [
+          index * every,
+          2000 - (perMinute * index * every) / 60,
+        ]),
+      );
+    const forecast = forecastWeight(boiling(10), 1500)!;
+    expect(forecast).toMatchObject({ give: 4, stalls: false, value: expect.closeTo(1900, 6) });
+    expect(forecast.at / MINUTE).toBeCloseTo(50, 6);
+    expect(forecastWeight(boiling(10), 1890)!.give).toBe(1);
+    expect(forecastWeight(boiling(10), 1900.000001)).toMatchObject({ give: 0, at: 10 * MINUTE });
+    expect(forecastWeight(boiling(0.4), 1990)).toBeNull();
+    expect(forecastWeight(boiling(0.6), 1990)).not.toBeNull();
+    expect([forecastWeight(boiling(1), 1391), forecastWeight(boiling(1), 1389)]).toEqual([expect.anything(), null]);
+    expect(forecastWeight([], 100)).toBeNull();
+    expect(forecastWeight(boiling(10, 3, 45), 1500)).toBeNull();
+    expect(forecastWeight(boiling(10, 3, 36), 1500)).not.toBeNull();
+    expect(forecastWeight(boiling(10, 2.9, 10), 1500)).toBeNull();
+    // What it weighed before the lid came off, longer ago than twelve minutes, does not count.
+    const before = said([-900, 2100], [-880, 2100], [-860, 2100]);
+    expect(forecastWeight([...before, ...boiling(10)], 1500)!.at / MINUTE).toBeCloseTo(50, 6);
+  });
+});
+
 describe('the interface of an instrument', () => {
   it('is heard at every beat that says something, until it is ended', () => {
     const beats = new Set<() => void>();

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import type { Meal } from '@/core/meal/meal';
-import type { Plan } from '@/core/plan/plan';
+import type { Landing, Plan } from '@/core/plan/plan';
 import { planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { mealAsItIs } from './as-it-is';
@@ -47,13 +47,13 @@ async function take(session: Session, way: FoundRemedy, at: number): Promise<Ses
   return told;
 }
 
-describe('at the harvest supper', () => {
-  const meal = sampleMeal('harvest');
-  let plan: Plan;
-  beforeAll(async () => {
-    plan = await planned(meal, 20, 12);
-  });
+const meal = sampleMeal('harvest');
+let plan: Plan;
+beforeAll(async () => {
+  plan = await planned(meal, 20, 12);
+});
 
+describe('at the harvest supper', () => {
   it('guests forty minutes late at the last moment: what bears it is kept warm until they come, again when they are later still', async () => {
     const { session, at } = upTo(meal, plan, -15);
     const late = await tellAndPlan(session, { kind: 'hour', minutes: 40 }, at);
@@ -132,6 +132,123 @@ describe('at the harvest supper', () => {
     const borne = await tellAndPlan(late, kept, at + 30 * MINUTE);
     expect(isTrouble(troubleOf(borne))).toBe(false);
   }, 60_000);
+});
+
+describe('what is tried', () => {
+  /** Ways at a minute, where these dishes land otherwise. */
+  const tried = (minute: number, by: Readonly<Record<string, Partial<Landing>>>, over: Partial<Meal> = {}) => {
+    const { session, at } = upTo(meal, plan, minute);
+    const landings = plan.landings.map((landing) => ({ ...landing, ...by[landing.dishId] }));
+    return waysToTry({ ...session, meal: { ...meal, ...over }, plan: { ...plan, landings } }, at);
+  };
+  const ofSort = (sort: string, ways: ReturnType<typeof waysToTry>) => ways.filter((each) => each.sort === sort);
+  const begin = (key: string) => plan.steps.find((step) => step.key === key)!.start;
+  const end = (key: string) => plan.steps.find((step) => step.key === key)!.end;
+  const tooLong = (more: Partial<Landing> = {}) => ({ fine: 'too long' as const, ...more });
+
+  it('is nothing where all is in time, and what asks least comes first', () => {
+    expect(tried(-3, {})).toEqual([]);
+    const ways = tried(end('curry/squash-in') - 13, { curry: tooLong(), roots: { late: 20 }, greens: { late: 3 } });
+    const efforts = ways.map(({ effort }) => effort);
+    expect(efforts).toEqual([...efforts].sort((a, b) => a - b));
+    expect(new Set(ways.map(({ sort }) => sort)).size).toBeGreaterThan(3);
+  });
+
+  it('a later hour is in steps of five minutes, and once more ten minutes on', () => {
+    const ways = tried(-45, { roots: { late: 12 }, greens: { late: 4 } });
+    expect(ofSort('later', ways).map(({ does, effort, says }) => [does, effort, says])).toEqual([
+      [[{ kind: 'hour', minutes: 15 }], 4, 'lay the table 15 min later'],
+      [[{ kind: 'hour', minutes: 25 }], 3 + 25 / 15, 'lay the table 25 min later'],
+    ]);
+    const [after] = ofSort('after', ways);
+    expect(after).toMatchObject({
+      says: 'eat the rest first',
+      how: 'Skillet greens and Roast roots 12 min after',
+      effort: 3.5 + 12 / 15,
+      does: [
+        { kind: 'after', dish: 'greens', minutes: 4 },
+        { kind: 'after', dish: 'roots', minutes: 12 },
+      ],
+    });
+    const second = ofSort('after', tried(-45, { roots: { late: 5, after: 10 } }))[0]!;
+    expect(second.does).toEqual([{ kind: 'after', dish: 'roots', minutes: 15 }]);
+    expect(ofSort('later', tried(-45, { curry: tooLong() }))).toEqual([]);
+  });
+
+  it('the rest is eaten first where it is at least as much, and by name where it is two dishes', () => {
+    const late = (...ids: readonly string[]) =>
+      ofSort('after', tried(-45, Object.fromEntries(ids.map((id) => [id, { late: 10 }]))))[0];
+    expect(late('roots', 'greens', 'curry')?.says).toBe('eat the rest first');
+    expect(late('roots', 'greens', 'curry', 'barley')).toBeUndefined();
+    // Cold dishes do not count: they are there in any case.
+    const cold = { served: 'cold' as const };
+    const two = tried(-45, { roots: { late: 10 }, greens: { late: 10 }, curry: cold, barley: cold });
+    expect(ofSort('after', two)[0]!.says).toBe('eat Beef cheeks with damsons and Chestnut brown rice first');
+    const three = tried(-45, { roots: { late: 10 }, greens: { late: 10 }, curry: cold });
+    expect(ofSort('after', three)[0]!.says).toBe('eat the rest first');
+  });
+
+  it('a dish is left out where it comes a quarter of an hour late and nothing of it has begun', () => {
+    const dropped = (minutes: number, id: string, minute = begin('roots/cut') - 1) =>
+      ofSort('drop', tried(minute, { [id]: { late: minutes } })).map(({ does }) => does);
+    expect(dropped(15, 'roots')).toEqual([[{ kind: 'dropped', dish: 'roots' }]]);
+    expect(dropped(14, 'roots')).toEqual([]);
+    expect(dropped(15, 'roots', begin('roots/cut') + 1)).toEqual([]);
+    expect(dropped(15, 'roots', end('roots/cut') + 1)).toEqual([]);
+  });
+
+  it('a flame is turned down under what simmers for twelve minutes and more, by a quarter of that at most', () => {
+    const simmer = end('curry/squash-in');
+    const down = (minute: number, landing: Partial<Landing>, id = 'curry') =>
+      ofSort('down', tried(minute, { [id]: tooLong(landing) }));
+    const waits = { waits: 40, mostMinutes: 20 };
+    expect(down(simmer - 13, waits)).toMatchObject([
+      {
+        id: 'down curry/squash-in',
+        says: 'turn the flame down under Split pea and squash curry',
+        how: 'it takes 3 min more',
+        effort: 1,
+      },
+    ]);
+    const { session } = upTo(meal, plan, simmer - 13);
+    expect(down(simmer - 13, waits)[0]!.does).toEqual([
+      { kind: 'turned-down', key: 'curry/squash-in', until: instantOf(session, simmer) + 3 * MINUTE },
+    ]);
+    expect(down(simmer - 12, waits)).toEqual([]);
+    expect(down(simmer - 14, { waits: 20, mostMinutes: 20 })[0]!.how).toBe('it takes 2 min more');
+    expect(down(simmer - 14, { waits: 10, mostMinutes: 20 })[0]!.how).toBe('it takes 1 min more');
+    // Not before it has begun, not what hands stir, and no grain, which has the liquid for its heat.
+    expect(down(begin('curry/squash-in') - 1, waits)).toEqual([]);
+    expect(down(end('curry/brown') - 15, waits)).toEqual([]);
+    expect(down(end('barley/simmer') - 20, waits, 'barley')).toEqual([]);
+    // What roasts has no flame.
+    expect(down(begin('roots/roast') + 5, waits, 'roots')).toEqual([]);
+  });
+
+  it('what stands too long is kept warm where it bears it, on a flame or in the oven, each way once', () => {
+    const warm = (by: Readonly<Record<string, Partial<Landing>>>, over: Partial<Meal> = {}) =>
+      ofSort('warm', tried(-15, by, over));
+    const [flame, oven] = warm({ curry: tooLong() });
+    expect([flame, oven]).toMatchObject([
+      {
+        says: 'keep Split pea and squash curry warm',
+        how: 'Split pea and squash curry on the lowest flame',
+        does: [{ kind: 'keep-warm', dish: 'curry', where: 'flame' }],
+        effort: 1.5,
+      },
+      { how: 'Split pea and squash curry in a low oven', does: [{ where: 'oven' }], effort: 2 },
+    ]);
+    const noOven = { kitchen: { ...meal.kitchen, ovens: [] } };
+    expect(warm({ curry: tooLong() }, noOven)).toHaveLength(1);
+    const both = warm({ curry: tooLong(), cheeks: tooLong() });
+    expect(both.map(({ says }) => says)).toEqual(both.map(() => 'keep them warm'));
+    expect(both.map(({ how }) => how)).toEqual([
+      'Split pea and squash curry on the lowest flame, Beef cheeks with damsons in a low oven',
+      'Beef cheeks with damsons and Split pea and squash curry in a low oven',
+    ]);
+    // Greens bear nothing.
+    expect(warm({ greens: tooLong() })).toEqual([]);
+  });
 });
 
 describe('a simmer under way', () => {

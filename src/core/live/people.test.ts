@@ -4,10 +4,10 @@ import type { Plan } from '@/core/plan/plan';
 import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf, planned } from '@/core/testing/meals';
 import { barleyLeeks, beefCheeks, mushroomStock } from '@/demo/harvest';
-import { cuesAt } from './cues';
-import { cuesFor, peopleAt, stoveFor } from './people';
-import { instantOf, liveSteps, type Session } from './session';
-import { stoveAt } from './stove';
+import { type Cue, cuesAt } from './cues';
+import { cuesFor, isFor, peopleAt, stoveFor } from './people';
+import { instantOf, type LiveStep, liveSteps, type Session } from './session';
+import { type Stove, stoveAt } from './stove';
 import { tellAndPlan } from './testing/simulate';
 
 const meal = mealOf([mushroomStock, barleyLeeks, beefCheeks], { people: 8, kitchen: largeKitchen });
@@ -77,5 +77,73 @@ describe('two in the kitchen', () => {
     // And it is taken back.
     const back = await tellAndPlan(told, { kind: 'undo', of: told.events.at(-1)!.id }, now + 1000);
     expect(liveSteps(back, now).find(({ step }) => step.key === own.key)!.told.person).toBeUndefined();
+  });
+});
+
+describe('each pair of hands', () => {
+  const [cook, helper] = largeKitchen.people;
+  const step = (key: string, person: string | null, over: object = {}, at: object = {}) =>
+    ({
+      step: { key, attention: 'hands', person: person === null ? null : { id: person }, ...over },
+      status: 'waiting',
+      stands: false,
+      startAt: 0,
+      ...at,
+    }) as unknown as LiveStep;
+
+  it('does what runs and does not stand, and next what comes first of what waits or is due', () => {
+    const steps = [
+      step('stands', cook!.id, {}, { status: 'running', stands: true }),
+      step('runs', cook!.id, {}, { status: 'running' }),
+      step('third', cook!.id, {}, { startAt: 30 }),
+      step('second', cook!.id, {}, { startAt: 20, status: 'due' }),
+      step('simmers', cook!.id, { attention: 'eyes' }, { startAt: 1 }),
+      step('done', cook!.id, {}, { status: 'done' }),
+      step('of another', helper!.id, {}, { startAt: 2 }),
+      step('of nobody', null),
+    ];
+    const [mine, theirs] = peopleAt({ meal }, steps);
+    expect([mine!.doing?.step.key, mine!.next?.step.key]).toEqual(['runs', 'second']);
+    expect([theirs!.doing, theirs!.next?.step.key]).toEqual([null, 'of another']);
+    expect(peopleAt({ meal }, [steps[0]!]).map(({ doing, next }) => [doing, next])).toEqual(
+      largeKitchen.people.map(() => [null, null]),
+    );
+  });
+
+  it('has what its hands do; a pot, and what nobody has, is the first cook’s', () => {
+    const mine = (of: LiveStep) => largeKitchen.people.map(({ id }) => isFor(of, id, largeKitchen.people));
+    const none = largeKitchen.people.map(() => false);
+    expect(mine(step('a', helper!.id))).toEqual(none.with(1, true));
+    expect(mine(step('a', helper!.id, { attention: 'eyes' }))).toEqual(none.with(0, true));
+    expect(mine(step('a', null))).toEqual(none.with(0, true));
+    expect(isFor(step('a', null), cook!.id, [helper!])).toBe(false);
+  });
+
+  it('hears its own calls, and those of danger whoever they are for', () => {
+    const steps = [step('a', helper!.id), step('b', cook!.id)];
+    const cue = (kind: string, ...keys: readonly string[]) => ({ kind, keys }) as unknown as Cue;
+    const cues = [
+      cue('begin', 'a'),
+      cue('begin', 'b'),
+      cue('danger', 'a'),
+      cue('begin', 'gone'),
+      cue('begin', 'b', 'a'),
+    ];
+    const of = (id: string) => cuesFor(cues, steps, id, largeKitchen.people).map((each) => cues.indexOf(each));
+    expect([of(cook!.id), of(helper!.id)]).toEqual([
+      [1, 2, 4],
+      [0, 2, 4],
+    ]);
+  });
+
+  it('has its own rows of the stove', () => {
+    const steps = [step('a', helper!.id), step('b', cook!.id)];
+    const stove = { now: steps, watching: steps, next: steps } as unknown as Stove;
+    const keys = (id: string) => {
+      const { now, watching, next } = stoveFor(stove, id, largeKitchen.people);
+      return [now, watching, next].map((list) => list.map(({ step }) => step.key).join());
+    };
+    expect(keys(helper!.id)).toEqual(['a', 'a', 'a']);
+    expect(keys(cook!.id)).toEqual(['b', 'b', 'b']);
   });
 });

@@ -377,6 +377,12 @@ function forgotten(patient: Patient, item: Ingredient, left: number): Forgotten 
       2,
       'medium',
     );
+  // Green ones; dried and ground they are spices.
+  if (
+    /\b(?:parsley|coriander|mint|dill|basil|chives|lemon|lime|herbs?)\b/i.test(item.name) &&
+    !/\b(?:dried|ground|seeds?|powder)\b/i.test(item.name)
+  )
+    return told('over it at the table', 'It is best then in any case.', 1);
   if (kinds.has('spice'))
     return told(
       'half of it, half a minute in a spoon of warm fat, then in',
@@ -384,8 +390,6 @@ function forgotten(patient: Patient, item: Ingredient, left: number): Forgotten 
       5,
       'low',
     );
-  if (/\b(?:parsley|coriander|mint|dill|basil|chives|lemon|lime|herbs?)\b/i.test(item.name))
-    return told('over it at the table', 'It is best then in any case.', 1);
   if (kinds.has('fat') || kinds.has('dairy')) return told('stirred in off the heat', 'Just before the table.', 1);
   if (kinds.has('sweet') || kinds.has('sauce') || /vinegar|sugar|honey/i.test(item.name))
     return told('half of it in, stirred, tasted', 'Until the table.', 1);

@@ -220,6 +220,6 @@ describe('how long it keeps', () => {
     );
     expect(keptTooLong(keeps(1, null), { days: 2 })).toBe('Cooked grain: 1 day in the fridge at the most.');
     expect(keptTooLong(keeps(1, 3), { days: 9, frozen: true })).toBeNull();
-    expect(keptTooLong(keeps(1, null), { days: 1, frozen: true })).toBe('Cooked grain do not freeze well.');
+    expect(keptTooLong(keeps(1, null), { days: 1, frozen: true })).toBe('Cooked grain: not for the freezer.');
   });
 });

@@ -5,7 +5,7 @@ import { asMadeAhead } from '@/core/meal/ahead';
 import type { Plan } from '@/core/plan/plan';
 import { mealOf, planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
-import { keptTooLong, offersOf } from './offers';
+import { keptTooLong, type Offer, offersOf } from './offers';
 import { takenOut } from './vessels-out';
 
 const harvest = { ...SAMPLE_MEALS[0]!.setting, ...SAMPLE_MEALS[0]!, day: '2026-12-05' };
@@ -38,6 +38,47 @@ describe('what can be made ahead', () => {
       expect((start + 19.5 * 60 + 2880) % 1440, `${key} ${station.id}`).toBeGreaterThanOrEqual(7 * 60);
       expect((end + 19.5 * 60 + 2880) % 1440, key).toBeLessThanOrEqual(23 * 60);
     }
+  });
+
+  it('is a row for each beginning that may stand overnight: what it spares, how it keeps, what box it wants', () => {
+    const row = ({ dishId, lastStep, whole, spares, mostDays, cooked, heatedAgain, litres }: Offer) =>
+      [dishId, lastStep, whole, ...Object.values(spares), mostDays, cooked, heatedAgain, litres].join(' ');
+    // Hands, burner and oven are those of the steps that leave the day, less a heating through where it is cooked.
+    expect(offersOf(harvest).map(row)).toEqual([
+      'mushroom-stock strain true 15 47 0 30 true true 3',
+      'cheeks braise false 53 28 180 30 true true 4',
+      'horseradish in the cold true 8 0 0 2 false false 0',
+      'pickle stand true 9 0 0 2 false false 1',
+    ]);
+    const midwinter = SAMPLE_MEALS.find(({ setting }) => setting.id === 'midwinter')!;
+    const list = offersOf({ ...midwinter.setting, ...midwinter, day: '2026-12-05' });
+    // The whole cabbage first, then what is cut of it.
+    expect(list.filter(({ dishId }) => dishId === 'cabbage').map(row)).toEqual([
+      'cabbage braise true 28 86 0 30 true true 4',
+      'cabbage shred false 17 0 0 2 false false 0',
+    ]);
+  });
+
+  it('is spared on the day only what is not done on an earlier day in any case', () => {
+    const boat = SAMPLE_MEALS.find(({ setting }) => setting.id === 'boat')!;
+    const meal = { ...boat.setting, ...boat, day: '2026-12-05' };
+    const [simmered] = offersOf(meal);
+    // Soaked the evening before as it is: its hands are of that evening.
+    expect(simmered).toMatchObject({ dishId: 'chickpeas', lastStep: 'simmer', whole: false, litres: 1.5 });
+    expect(simmered!.spares).toEqual({ hands: 0, burner: 67, oven: 0 });
+    // A box for twice as many is twice as large, in half litres.
+    expect(offersOf({ ...meal, people: meal.people * 2 })[0]!.litres).toBe(3);
+  });
+
+  it('keeps so long in the fridge and no longer, and freezes or not', () => {
+    const one = { ...offer('pickle'), keeps: KEEPING.unknown };
+    expect(keptTooLong(one, { days: 1 })).toBeNull();
+    expect(keptTooLong(one, { days: 2 })).toBe('What is not known: 1 day in the fridge at the most.');
+    expect(keptTooLong(one, { days: 1, frozen: true })).toBe('What is not known: not for the freezer.');
+    expect(keptTooLong(offer('pickle'), { days: 3 })).toBe('Cut vegetables: 2 days in the fridge at the most.');
+    expect(keptTooLong(offer('cheeks'), { days: 4 })).toBe(
+      'Soup, stew and cooked meat: 3 days in the fridge at the most; freeze it for longer.',
+    );
   });
 
   it('keeps no longer than the least of what is in it', () => {

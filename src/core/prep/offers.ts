@@ -88,7 +88,7 @@ function spentOnTheDay(written: Meal, dish: Dish): Spent {
 
 /** Whether days before the table are too many for what keeps so long; says how long it keeps. */
 export function keptTooLong({ keeps }: Offer, { days, frozen }: Pick<MadeAhead, 'days' | 'frozen'>): string | null {
-  if (frozen) return keeps.freezerMonths === null ? `${capital(keeps.of)} do not freeze well.` : null;
+  if (frozen) return keeps.freezerMonths === null ? `${capital(keeps.of)}: not for the freezer.` : null;
   if (days <= keeps.fridgeDays) return null;
   const most = `${keeps.fridgeDays} ${keeps.fridgeDays === 1 ? 'day' : 'days'}`;
   return `${capital(keeps.of)}: ${most} in the fridge at the most${keeps.freezerMonths === null ? '.' : '; freeze it for longer.'}`;

@@ -26,6 +26,21 @@ test('every dish lands, and no step lies beyond the sheet', async ({ page }) => 
   await expect(page.getByTestId('landing')).toHaveCount(12);
   const late = await page.getByTestId('landing').filter({ hasText: 'late' }).count();
   expect(late).toBe(0);
+  // In a page that is read from the right the clock still runs from left to right, and nothing of the sheet lies elsewhere.
+  const places = () =>
+    page.getByTestId('score').evaluate((score) => {
+      const { left } = score.getBoundingClientRect();
+      return [...score.querySelectorAll('svg, svg text')].map((each) => {
+        const box = each.getBoundingClientRect();
+        return [Math.round(box.left - left), Math.round(box.top), Math.round(box.width)];
+      });
+    });
+  const before = await places();
+  expect(before.length).toBeGreaterThan(40);
+  await page.evaluate(() => {
+    document.documentElement.dir = 'rtl';
+  });
+  await expect.poll(places).toEqual(before);
 });
 
 test('a step is chosen with the pointer, and the sheet comes nearer and goes farther', async ({ page }) => {

@@ -113,7 +113,13 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
     .map((name) => `${SAYS[name]} ${sayVolume(Math.max(...values[name]))}`)
     .join(', ');
   return (
-    <div ref={node} role="img" aria-label={`The water: ${told}`} className="h-24 w-full max-w-xl overflow-hidden" />
+    <div
+      ref={node}
+      dir="ltr"
+      role="img"
+      aria-label={`The water: ${told}`}
+      className="h-24 w-full max-w-xl overflow-hidden"
+    />
   );
 }
 

@@ -91,5 +91,5 @@ export function BandCurve({ label, minutes, every, most, interval, unit, valueAt
       true,
     );
   }, [valueAt, minutes, every, most, interval, unit, mark, dress, chart]);
-  return <div ref={node} role="img" aria-label={label} className="h-64 w-full max-w-2xl overflow-hidden" />;
+  return <div ref={node} dir="ltr" role="img" aria-label={label} className="h-64 w-full max-w-2xl overflow-hidden" />;
 }

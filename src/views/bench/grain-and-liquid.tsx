@@ -375,7 +375,7 @@ function Terms({ balance, way }: { readonly balance: Balance; readonly way: Omit
               <td className="text-end font-semibold whitespace-nowrap">
                 {sign} {sayVolume(likely)}
               </td>
-              <td className="ps-4 text-end whitespace-nowrap text-faint">
+              <td className="ps-4 text-end text-faint sm:whitespace-nowrap">
                 {low === high ? '' : `${sayVolume(low)} to ${sayVolume(high)}`}
               </td>
             </tr>

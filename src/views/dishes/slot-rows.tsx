@@ -86,7 +86,7 @@ function SlotRow({ slot, draft, part, dish, change }: SlotsProps & { readonly sl
             className="col-span-2 w-full sm:col-span-1"
           />
           {measured ? (
-            <span className="whitespace-nowrap">{printAmount(item.amount)}, by the balance</span>
+            <span className="sm:whitespace-nowrap">{printAmount(item.amount)}, by the balance</span>
           ) : (
             <span className="flex items-center gap-2">
               <AmountField name={item.name} amount={item.amount} onChange={setAmount} />

@@ -34,7 +34,7 @@ export function Surroundings({ kitchen, onChange }: { readonly kitchen: Kitchen;
         onChange={(where) => onChange((now) => ({ ...now, where }))}
       />
       {kitchen.asleep ? (
-        <div className="flex items-end gap-4">
+        <div className="flex flex-wrap items-end gap-4">
           <HourField
             label="Asleep from"
             value={kitchen.asleep.from}

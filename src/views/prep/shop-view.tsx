@@ -181,22 +181,24 @@ function Row({ errand, item, sign, state, onPut }: RowProps) {
   return (
     <li className="break-inside-avoid border-b border-line py-1.5 print:py-0.5">
       <Disclosure>
-        <div className="flex items-start justify-between gap-3">
-          <Tick
-            checked={state === 'in the basket' || state === 'at home' || enough}
-            onChange={(checked) => onPut(checked ? 'in the basket' : undefined)}
-          >
-            <span className="text-lg">{sayErrand(enough ? errand : { ...errand, amounts: buy })}</span>
-            {price !== null && <span className="text-faint"> {money(price, sign)}</span>}
-            {packs && <span className="block text-faint">{printPacks(packs)}</span>}
-            <span className="block text-sm text-faint">
-              {fromHome && `${enough ? 'enough at home' : `${printAmount(fromHome)} from home`}; `}
-              {errand.wants
-                .map(({ dish, amount, cut }) => `${printAmount(amount)} for ${dish}${cut ? ` (${cut})` : ''}`)
-                .join('; ')}
-            </span>
-          </Tick>
-          <div className="flex shrink-0 flex-col items-end sm:flex-row sm:items-center print:hidden">
+        <div className="flex flex-wrap items-start gap-x-3">
+          <div className="min-w-0 flex-[1_1_10rem]">
+            <Tick
+              checked={state === 'in the basket' || state === 'at home' || enough}
+              onChange={(checked) => onPut(checked ? 'in the basket' : undefined)}
+            >
+              <span className="text-lg">{sayErrand(enough ? errand : { ...errand, amounts: buy })}</span>
+              {price !== null && <span className="text-faint"> {money(price, sign)}</span>}
+              {packs && <span className="block text-faint">{printPacks(packs)}</span>}
+              <span className="block text-sm text-faint">
+                {fromHome && `${enough ? 'enough at home' : `${printAmount(fromHome)} from home`}; `}
+                {errand.wants
+                  .map(({ dish, amount, cut }) => `${printAmount(amount)} for ${dish}${cut ? ` (${cut})` : ''}`)
+                  .join('; ')}
+              </span>
+            </Tick>
+          </div>
+          <div className="ms-auto flex flex-col items-end sm:flex-row sm:items-center print:hidden">
             <Button
               look="quiet"
               aria-pressed={state === 'at home'}

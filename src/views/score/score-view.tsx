@@ -118,6 +118,8 @@ export function ScoreView() {
           frame.current = node;
           setFrame(node);
         }}
+        // The clock runs from left to right in every language, as its figures are read; so arrows and pointer mean the same in all.
+        dir="ltr"
         className="relative hidden overflow-auto sm:block print:max-h-none! print:overflow-visible"
         style={{ maxHeight: `max(15rem, calc(100dvh - ${above + below}px))` }}
         data-testid="score"

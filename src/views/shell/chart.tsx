@@ -27,7 +27,7 @@ export function Chart({ label, height, option }: ChartProps) {
       true,
     );
   }, [option, dress, chart]);
-  return <div ref={node} role="img" aria-label={label} className="overflow-hidden" style={{ height }} />;
+  return <div ref={node} dir="ltr" role="img" aria-label={label} className="overflow-hidden" style={{ height }} />;
 }
 
 /** How the axes of all charts look. */

@@ -220,7 +220,7 @@ test('two cooks: each screen has the work of one of them, and a press gives it t
   await expect(other.getByText('Another window leads this evening')).toHaveCount(0);
   await expect(other.getByText('Nothing is on the heat.')).toBeVisible();
   await screens.getByRole('button').nth(1).click();
-  const give = page.getByRole('button', { name: new RegExp(`^${name} does it: `) });
+  const give = page.getByRole('button', { name: new RegExp(`^give it to ${name}: `) });
   await page.clock.resume();
   for (let tick = 0; tick < 40 && (await give.count()) === 0; tick++) {
     await page.keyboard.press('d');

@@ -73,7 +73,7 @@ export function checkKitchen(kitchen: Kitchen): readonly Refusal[] {
     if (person.from === person.until) {
       refusals.push({
         where: `${person.name}, hours`,
-        sentence: `${person.name} is there from ${person.from} until ${person.until}; the two must differ. An hour before the first is one past midnight.`,
+        sentence: `The hours of ${person.name}, from ${person.from} until ${person.until}, must differ. An hour before the first is one past midnight.`,
       });
     }
   }

@@ -167,10 +167,10 @@ function HandOver({ session, live, told }: StepProps) {
         key={other.id}
         look="quiet"
         className="min-h-16 text-lg"
-        aria-label={tells(`${other.name} does it`, live)}
+        aria-label={tells(`give it to ${other.name}`, live)}
         onClick={() => told.handed(live, other)}
       >
-        {other.name} does it
+        give it to {other.name}
       </Button>
     ));
 }

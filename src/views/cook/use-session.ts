@@ -349,7 +349,7 @@ function tellings(
       if (session) void sayAll(doneAlready(session, live.step.key, Date.now()), `${named(live)} was done before`);
     },
     handed: (live, person) =>
-      say({ kind: 'handed', key: live.step.key, person: person.id }, `${named(live)}: ${person.name} does it`),
+      say({ kind: 'handed', key: live.step.key, person: person.id }, `${named(live)}: given to ${person.name}`),
     pause: (live) => say({ kind: 'paused', key: live.step.key }, `${named(live)} is put aside`),
     resume: (live) => say({ kind: 'resumed', key: live.step.key }, `${named(live)} goes on`),
     skip: (live) => say({ kind: 'skipped', key: live.step.key }, `${named(live)} is left out`),

@@ -1,7 +1,10 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import type { Dish } from '@/core/dish/dish';
+import { SHELF } from '@/core/dish/shelf';
 import type { Meal } from '@/core/meal/meal';
 import type { Landing, Plan } from '@/core/plan/plan';
-import { planned } from '@/core/testing/meals';
+import { largeKitchen } from '@/core/testing/large-kitchen';
+import { mealOf, planned } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { mealAsItIs } from './as-it-is';
 import type { LiveEvent } from './events';
@@ -248,6 +251,74 @@ describe('what is tried', () => {
     ]);
     // Greens bear nothing.
     expect(warm({ greens: tooLong() })).toEqual([]);
+  });
+});
+
+describe('a long simmer in a casserole', () => {
+  const braise = SHELF.find(({ name }) => name === 'Beef braised in wine')!;
+  const pot: Dish = {
+    ...braise,
+    id: 'pot',
+    steps: braise.steps.map((step) =>
+      step.id === 'braise' ? { ...step, place: { at: 'burner', heat: 'low' } as const } : step,
+    ),
+  };
+  const supper: Meal = { ...mealOf([pot], { kitchen: largeKitchen, people: 4 }), day: '2026-11-28' };
+  let made: Plan;
+  beforeAll(async () => {
+    made = await planned(supper, 4, 2);
+  });
+  const simmer = () => made.steps.find(({ key }) => key === 'pot/braise')!;
+  const carried = (minute: number, change: (session: Session) => Session = (session) => session) => {
+    const { session, at } = upTo(supper, made, minute);
+    return waysToTry(change(session), at).filter(({ sort }) => sort === 'oven');
+  };
+
+  it('goes into the oven at once where it has not begun', () => {
+    expect(carried(simmer().start - 1)).toEqual([
+      {
+        sort: 'oven',
+        id: 'oven pot/braise',
+        says: `${pot.name} into the oven`,
+        how: `“${simmer().name}” goes on there, covered, and leaves its burner`,
+        does: [{ kind: 'to-oven', key: 'pot/braise' }],
+        effort: 2.5,
+      },
+    ]);
+  });
+
+  it('under way it goes when the oven is warm, where 25 minutes are left then, and not where it is done', () => {
+    const { start, end } = simmer();
+    const [way] = carried(start + 1);
+    const [said] = way!.does;
+    if (said?.kind !== 'to-oven' || !said.under) throw new Error('It goes on there later.');
+    const { session, at } = upTo(supper, made, start + 1);
+    const warmUp = (said.under.until - at) / MINUTE;
+    // Twelve minutes are what this oven takes to 180 °C; to 150 it is fewer.
+    expect(warmUp).toBeGreaterThanOrEqual(5);
+    expect(warmUp).toBeLessThanOrEqual(12);
+    expect(said.under.rest).toBe(Math.round((instantOf(session, end) - said.under.until) / MINUTE));
+    expect(way!.effort).toBe(3);
+    expect(carried(end - warmUp - 26)).toHaveLength(1);
+    expect(carried(end - warmUp - 24)).toEqual([]);
+    expect(carried(end)).toEqual([]);
+  });
+
+  it('stays where there is no oven, in a pot that bears none, in several parts, or where it is too short', () => {
+    const before = simmer().start - 1;
+    const noOven = { ...supper.kitchen, ovens: [] };
+    expect(carried(before, (session) => ({ ...session, meal: { ...supper, kitchen: noOven } }))).toEqual([]);
+    const vessels = supper.kitchen.vessels.map((vessel) => ({ ...vessel, kind: 'pot' as const }));
+    const pots = { ...supper.kitchen, vessels };
+    expect(carried(before, (session) => ({ ...session, meal: { ...supper, kitchen: pots } }))).toEqual([]);
+    const inParts = made.steps.map((step) => ({ ...step, parts: 2 }));
+    expect(carried(before, (session) => ({ ...session, plan: { ...made, steps: inParts } }))).toEqual([]);
+    const noPot = { ...made, known: { ...made.known, holds: {} } };
+    expect(carried(before, (session) => ({ ...session, plan: noPot }))).toEqual([]);
+    const short = pot.steps.map((step) => ({ ...step, minutes: { shortest: 5, likely: 10, longest: 12 } }));
+    expect(
+      carried(before, (session) => ({ ...session, meal: { ...supper, dishes: [{ ...pot, steps: short }] } })),
+    ).toEqual([]);
   });
 });
 

@@ -38,10 +38,10 @@ export function CodeRead({ dress, title, where, onRead, onClose, children }: Cod
     let turn = 0;
     const look = async () => {
       const code = video.current && codeIn(video.current, turn);
-      // What read a code goes first at the next.
-      if (!code) turn++;
+      const next = code && withFrame(gathered, code);
+      // What read a code of ours goes first at the next.
+      if (!next) turn++;
       if (code) {
-        const next = withFrame(gathered, code);
         setTold(next ? '' : 'That is another code, not one of Warm Cadence.');
         if (next && next !== gathered) {
           gathered = next;

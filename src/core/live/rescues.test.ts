@@ -328,6 +328,9 @@ describe('of a pot, to the word', () => {
       ['raisins', 'over it at the table', 2],
       ['red lentils', null, 0],
       ['pearl barley', null, 0],
+      ['cooked chickpeas', 'in, drained', 5],
+      ['tinned white beans', 'in, drained', 5],
+      ['baking potatoes', 'cut small, boiled or fried apart', 10],
       ['carrots', 'cut small, boiled or fried apart', 10],
     ] as const)('%s', (name, way, minutes) => {
       const found = saidOf(name);

@@ -367,7 +367,7 @@ function forgotten(patient: Patient, item: Ingredient, left: number): Forgotten 
       'Stirred in, tasted, then the rest. Until the table.',
       1,
     );
-  if (/yeast|baking|bicarbonate|soda/i.test(item.name))
+  if (/\byeast\b|\b(?:baking|bread) (?:powder|soda)\b|\bbicarbonate\b|\bsourdough\b/i.test(item.name))
     return never('It cannot be put in now: it will be flat, and good all the same.');
   const kinds = new Set(foods.map(({ kind }) => kind));
   if (foods.some(({ whole }) => whole))
@@ -380,7 +380,7 @@ function forgotten(patient: Patient, item: Ingredient, left: number): Forgotten 
   // Green ones; dried and ground they are spices.
   if (
     /\b(?:parsley|coriander|mint|dill|basil|chives|lemon|lime|herbs?)\b/i.test(item.name) &&
-    !/\b(?:dried|ground|seeds?|powder)\b/i.test(item.name)
+    !/\b(?:dried|ground|seeds?|powder|lemon ?grass|lime leaves)\b/i.test(item.name)
   )
     return told('over it at the table', 'It is best then in any case.', 1);
   if (kinds.has('spice'))
@@ -399,6 +399,9 @@ function forgotten(patient: Patient, item: Ingredient, left: number): Forgotten 
     return told('in, boiling', 'Round the edge; back to the simmer before the clock goes on.', 3, 'full');
   if (kinds.has('nut') || kinds.has('seed') || kinds.has('fruit'))
     return told('over it at the table', 'Nuts a minute in a dry pan first.', 2, 'medium');
+  const isCooked = foods.every(({ state }) => state === 'cooked');
+  if ((kinds.has('pulse') || kinds.has('grain')) && isCooked)
+    return told('in, drained', 'Back to the simmer: hot all through in five minutes.', 5, 'medium');
   if (kinds.has('pulse') || kinds.has('grain'))
     return never('It needs its own pot and its own time: cook it beside, or leave it out.');
   return told(

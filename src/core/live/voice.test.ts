@@ -11,7 +11,17 @@ describe('what is said to the stove', () => {
       ['Not done yet!', 'not yet'],
       ['it’s not ready', 'not yet'],
       ['it needs longer', 'not yet'],
+      ['the rice is done', 'done'],
+      ['and finished', 'done'],
+      ["it's there", 'done'],
+      ['not quite done', 'not yet'],
+      ['this is not really ready yet', 'not yet'],
+      ["it isn't done", 'not yet'],
+      ["the rice isn't there yet", 'not yet'],
+      ['almost ready', 'not yet'],
+      ["we're nearly there", 'not yet'],
       ["What's next?", 'what next'],
+      ['what comes next', 'what next'],
       ['what do I do now', 'what next'],
       ['how long', 'how long'],
       ['How much longer is that', 'how long'],
@@ -26,6 +36,25 @@ describe('what is said to the stove', () => {
       'pass me the salt',
       'the kids have gone',
       'there you go',
+    ])
+      expect(commandIn(words), words).toBeNull();
+  });
+
+  it('tells nothing where it asks, wishes or says when', () => {
+    for (const words of [
+      'Is it done?',
+      'are you ready',
+      "isn't it ready yet?",
+      'is it not done yet?',
+      'when is it ready',
+      'tell me when it is done',
+      'will it be ready soon',
+      'it will be done at seven',
+      'get ready',
+      "don't start before it's ready",
+      'if it is done take it off',
+      'I want it done',
+      'who is ready',
     ])
       expect(commandIn(words), words).toBeNull();
   });

@@ -5,16 +5,20 @@ import type { Stove } from './stove';
 /** What can be said to the stove. */
 export type SpokenCommand = 'done' | 'not yet' | 'what next' | 'how long';
 
-/** What a cook says for each; longest first, so that "not done yet" is no "done". */
+/** What a cook says for each; what denies comes first, so that "not quite done" is no "done". */
 const PHRASES: readonly (readonly [RegExp, SpokenCommand])[] = [
   [
-    /\bnot (?:done |ready |there )?yet\b|\bnot (?:done|ready|there)\b|\bneeds? (?:more time|longer)\b|\bmore time\b/,
+    /\b(?:not|isn't|aren't|ain't|never|hardly|almost|nearly)\b.*\b(?:yet|done|ready|finished|there)\b|\bneeds? (?:more time|longer)\b|\bmore time\b/,
     'not yet',
   ],
   [/\bwhat(?:'s| is| comes)? next\b|\bwhat now\b|\bwhat (?:do|should|shall) i do\b|^next$/, 'what next'],
   [/\bhow (?:long|much time|much longer)\b|\bhow many minutes\b/, 'how long'],
-  [/\b(?:it's |it is |that's |that is |i'm |i am )?(?:done|ready|finished)\b|^(?:it is |it's )?there$/, 'done'],
+  [/\b(?:done|ready|finished)\b|^(?:it is |it's )?there$/, 'done'],
 ];
+
+/** A question, a wish or a condition: "is it done", "get ready", "when it is ready". It tells nothing. */
+const TELLS_NOTHING =
+  /^(?:is|are|was|were|will|would|should|shall|can|could|do|does|did|has|have|isn't|aren't|why|who|which)\b|\b(?:when|if|until|till|before|once|after|soon|get|getting|make|be|will|want)\b/;
 
 /** More words than this are talk, not a command. */
 const MOST_WORDS = 7;
@@ -27,7 +31,8 @@ export function commandIn(heard: string): SpokenCommand | null {
     .replaceAll(/[.,!?]/g, '')
     .trim();
   if (words === '' || words.split(/\s+/).length > MOST_WORDS) return null;
-  return PHRASES.find(([pattern]) => pattern.test(words))?.[1] ?? null;
+  const said = PHRASES.find(([pattern]) => pattern.test(words))?.[1] ?? null;
+  return (said === 'done' || said === 'not yet') && TELLS_NOTHING.test(words) ? null : said;
 }
 
 /** "Next: drain, Barley, in 4 min." */

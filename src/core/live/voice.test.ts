@@ -20,6 +20,7 @@ describe('what is said to the stove', () => {
       ["the rice isn't there yet", 'not yet'],
       ['almost ready', 'not yet'],
       ["we're nearly there", 'not yet'],
+      ['I want more time', 'not yet'],
       ["What's next?", 'what next'],
       ['what comes next', 'what next'],
       ['what do I do now', 'what next'],
@@ -53,6 +54,7 @@ describe('what is said to the stove', () => {
       'get ready',
       "don't start before it's ready",
       'if it is done take it off',
+      'tell me if it is not ready',
       'I want it done',
       'who is ready',
     ])

@@ -16,9 +16,11 @@ const PHRASES: readonly (readonly [RegExp, SpokenCommand])[] = [
   [/\b(?:done|ready|finished)\b|^(?:it is |it's )?there$/, 'done'],
 ];
 
-/** A question, a wish or a condition: "is it done", "get ready", "when it is ready". It tells nothing. */
-const TELLS_NOTHING =
-  /^(?:is|are|was|were|will|would|should|shall|can|could|do|does|did|has|have|isn't|aren't|why|who|which)\b|\b(?:when|if|until|till|before|once|after|soon|get|getting|make|be|will|want)\b/;
+/** A question, or what is said of another time: "is it done", "when it is ready". It tells nothing. */
+const ASKS =
+  /^(?:is|are|was|were|will|would|should|shall|can|could|do|does|did|has|have|isn't|aren't|why|who|which)\b|\b(?:when|if|until|till|before|once|after)\b/;
+/** A wish: "get ready", "it will be done". */
+const WISHES = /\b(?:soon|get|getting|make|be|will|want)\b/;
 
 /** More words than this are talk, not a command. */
 const MOST_WORDS = 7;
@@ -32,7 +34,8 @@ export function commandIn(heard: string): SpokenCommand | null {
     .trim();
   if (words === '' || words.split(/\s+/).length > MOST_WORDS) return null;
   const said = PHRASES.find(([pattern]) => pattern.test(words))?.[1] ?? null;
-  return (said === 'done' || said === 'not yet') && TELLS_NOTHING.test(words) ? null : said;
+  if (said === 'done') return ASKS.test(words) || WISHES.test(words) ? null : said;
+  return said === 'not yet' && ASKS.test(words) ? null : said;
 }
 
 /** "Next: drain, Barley, in 4 min." */

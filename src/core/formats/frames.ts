@@ -3,18 +3,9 @@
 
 /**
  * The most bytes of the meal in a frame: with its head they fill a code of version 17 at the lowest correction (644 bytes, ISO/IEC 18004, table 7). Of
- * larger ones a camera takes the size for another more often (`reference/codes.test.ts`).
+ * larger ones the decoder takes the number of dots for another more often.
  */
 export const FRAME_BYTES = 634;
-/** The longer side of a picture that is searched for a code, in pixels, where the camera has as many. */
-const SEARCHED = 960;
-const SHARES = [1, 3 / 4, 7 / 8, 2 / 3, 13 / 16, 11 / 12] as const;
-
-/** The longer sides, in pixels, at which a picture of such a longer side is searched in turn: whose dots are not counted right at one size are at another. */
-export function searchedAt(longer: number): readonly number[] {
-  const most = Math.min(longer, SEARCHED);
-  return [...SHARES.map((share) => Math.round(most * share)), ...(longer > most ? [longer] : [])];
-}
 /** Bytes before them: two that say what it is, four of the transfer, two each for its place and the count, both from 0 and big-endian. */
 const HEAD_BYTES = 10;
 const MARK = [0x57, 0x43] as const;
@@ -73,6 +64,16 @@ export function framesOf(bytes: Uint8Array, transfer: number): readonly Uint8Arr
     frame.set(part, HEAD_BYTES);
     return frame;
   });
+}
+
+/** The longer side of a picture that is searched for a code, in pixels, where the camera has as many. */
+const SEARCHED = 960;
+const SHARES = [1, 3 / 4, 7 / 8, 2 / 3, 13 / 16, 11 / 12] as const;
+
+/** The longer sides, in pixels, at which a picture of such a longer side is searched in turn: whose dots are not counted right at one size are at another. */
+export function searchedAt(longer: number): readonly number[] {
+  const most = Math.min(longer, SEARCHED);
+  return [...SHARES.map((share) => Math.round(most * share)), ...(longer > most ? [longer] : [])];
 }
 
 /** What of a transfer has been seen. */

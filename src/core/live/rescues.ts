@@ -367,7 +367,7 @@ function forgotten(patient: Patient, item: Ingredient, left: number): Forgotten 
       'Stirred in, tasted, then the rest. Until the table.',
       1,
     );
-  if (/\byeast\b|\b(?:baking|bread) (?:powder|soda)\b|\bbicarbonate\b|\bsourdough\b/i.test(item.name))
+  if (/\byeast\b|\b(?:baking|bread) (?:powder|soda)\b|\bbicarbonate\b|\bsourdough starter\b/i.test(item.name))
     return never('It cannot be put in now: it will be flat, and good all the same.');
   const kinds = new Set(foods.map(({ kind }) => kind));
   if (foods.some(({ whole }) => whole))
@@ -399,11 +399,10 @@ function forgotten(patient: Patient, item: Ingredient, left: number): Forgotten 
     return told('in, boiling', 'Round the edge; back to the simmer before the clock goes on.', 3, 'full');
   if (kinds.has('nut') || kinds.has('seed') || kinds.has('fruit'))
     return told('over it at the table', 'Nuts a minute in a dry pan first.', 2, 'medium');
-  const isCooked = foods.every(({ state }) => state === 'cooked');
-  if ((kinds.has('pulse') || kinds.has('grain')) && isCooked)
-    return told('in, drained', 'Back to the simmer: hot all through in five minutes.', 5, 'medium');
   if (kinds.has('pulse') || kinds.has('grain'))
-    return never('It needs its own pot and its own time: cook it beside, or leave it out.');
+    return foods.every(({ state }) => state === 'cooked')
+      ? told('in, drained', 'Back to the simmer: hot all through in five minutes.', 5, 'medium')
+      : never('It needs its own pot and its own time: cook it beside, or leave it out.');
   return told(
     'cut small, boiled or fried apart, folded in',
     'About ten minutes; until ten minutes before the table.',

@@ -6,6 +6,7 @@ import { NOON_STATE, openMeal, settled, visit, watchForErrors } from './kit';
 const toPrep = (page: Page) => page.getByRole('navigation').getByRole('link', { name: 'Prep' }).click();
 const leaf = (page: Page, name: string) =>
   page.getByRole('navigation', { name: 'Leaves of the preparation' }).getByRole('link', { name }).click();
+
 test('the shopping list adds up over all dishes, is ticked off, kept, and saved as a table', async ({ page }) => {
   const errors = watchForErrors(page);
   await openMeal(page, 'harvest');

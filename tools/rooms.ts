@@ -16,6 +16,7 @@ export interface Room {
 }
 
 const GROUND = [
+  'core/say',
   'core/plain',
   'core/units',
   'core/food',
@@ -47,14 +48,21 @@ const room = (says: string, may: readonly string[], packages: readonly string[] 
 
 /** Lowest first. */
 export const ROOMS: Readonly<Record<string, Room>> = {
-  'core/plain': room('records, ids, the wall clock', []),
-  'core/units': room('amounts', ['core/plain']),
-  'core/food': room('what things are', ['core/plain']),
-  'core/schedule': room('the solver', ['core/plain']),
-  'core/risk': room('what may take longer, and how it ends', ['core/plain', 'core/schedule']),
-  'core/kitchen': room('burners, oven, pots, people', ['core/plain', 'core/units']),
-  'core/heat': room('boiling, boiling off, cooling, limits', ['core/plain', 'core/units', 'core/kitchen']),
-  'core/grain': room('kinds, methods, the liquid balance', ['core/plain', 'core/units', 'core/kitchen', 'core/heat']),
+  'core/say': room('all that is said, in the language of whoever reads it', [], ['@messageformat/parser']),
+  'core/plain': room('records, ids, the wall clock', ['core/say']),
+  'core/units': room('amounts', ['core/say', 'core/plain']),
+  'core/food': room('what things are', ['core/say', 'core/plain']),
+  'core/schedule': room('the solver', ['core/say', 'core/plain']),
+  'core/risk': room('what may take longer, and how it ends', ['core/say', 'core/plain', 'core/schedule']),
+  'core/kitchen': room('burners, oven, pots, people', ['core/say', 'core/plain', 'core/units']),
+  'core/heat': room('boiling, boiling off, cooling, limits', ['core/say', 'core/plain', 'core/units', 'core/kitchen']),
+  'core/grain': room('kinds, methods, the liquid balance', [
+    'core/say',
+    'core/plain',
+    'core/units',
+    'core/kitchen',
+    'core/heat',
+  ]),
   'core/dish': room(
     'ingredients, steps, techniques, rules of safety',
     GROUND.filter((each) => each !== 'core/schedule'),

@@ -3,6 +3,7 @@
 import { differenceInCalendarDays } from 'date-fns';
 import { useEffect, useState } from 'react';
 import { printSpan } from '@/core/plain/span';
+import { say } from '@/core/say/say';
 
 export { printSpan };
 
@@ -35,8 +36,8 @@ export function printCountdown(milliseconds: number): string {
 
 /** How far off an instant is, as a cook says it: "in 2 h 30 min", "tomorrow", "in 4 days", "gone by". */
 export function printAway(now: number, instant: number): string {
-  if (instant <= now) return 'gone by';
+  if (instant <= now) return say('gone by');
   const days = differenceInCalendarDays(instant, now);
-  if (days === 0) return `in ${printSpan((instant - now) / 60_000)}`;
-  return days === 1 ? 'tomorrow' : `in ${days} days`;
+  if (days === 0) return say('in {span}', { span: printSpan((instant - now) / 60_000) });
+  return days === 1 ? say('tomorrow') : say('in {days} days', { days });
 }

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { say } from '@/core/say/say';
 
 interface DownloadProps {
   readonly name: string;
@@ -43,7 +44,9 @@ export function Download({ name, type = 'application/json', text, children }: Do
       </button>
       {failed && (
         <span role="alert" className="basis-full border-s-4 border-warn ps-3">
-          That file could not be made: what makes it did not come from the server. Try again when there is a network.
+          {say(
+            'That file could not be made: what makes it did not come from the server. Try again when there is a network.',
+          )}
         </span>
       )}
     </>

@@ -1,6 +1,7 @@
 'use client';
 
 import { readHour } from '@/core/plain/read-hour';
+import { say } from '@/core/say/say';
 import { KeptField } from './kept-field';
 import { toldHere } from './told/manner';
 
@@ -19,7 +20,11 @@ export function HourField({ label, value, className = 'w-28', onChange }: HourFi
       label={label}
       value={toldHere(value)}
       className={className}
-      fault={(text) => (readHour(text) ? null : `${label}: an hour such as ${toldHere('19:30')}; kept as it was.`)}
+      fault={(text) =>
+        readHour(text)
+          ? null
+          : say('{label}: an hour such as {hour}; kept as it was.', { label, hour: toldHere('19:30') })
+      }
       onChange={(text) => {
         const hour = readHour(text);
         if (hour && hour !== value) onChange(hour);

@@ -1,6 +1,7 @@
 'use client';
 
 import { type ComponentProps, useEffect, useId, useRef, useState } from 'react';
+import { say } from '@/core/say/say';
 import { Field } from './field';
 
 interface KeptFieldProps
@@ -33,7 +34,11 @@ export function KeptField(props: KeptFieldProps) {
   const id = useId();
   const [text, setText] = useState<string | null>(null);
   const faultOf = (typed: string) =>
-    typed === '' ? (mayBeEmpty ? null : `${label} cannot be empty; kept as it was.`) : (fault?.(typed) ?? null);
+    typed === ''
+      ? mayBeEmpty
+        ? null
+        : say('{label} cannot be empty; kept as it was.', { label })
+      : (fault?.(typed) ?? null);
   const typed = useTypedText({ value, faultOf, onChange, show: setText });
   const said = text === null ? null : faultOf(text.trim());
   const handlers = {

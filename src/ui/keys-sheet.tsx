@@ -2,6 +2,8 @@
 
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useEffect, useEffectEvent, useState } from 'react';
+import { say } from '@/core/say/say';
+import { Say } from '@/ui/say';
 import { Button } from './button';
 import { setSingleKeys, singleKeysAreOn, useSingleKeys } from './single-keys';
 
@@ -20,14 +22,19 @@ export function KeysSheet({ rows, atTheStove = false }: KeysSheetProps) {
   useKey('?', () => setOpen(true));
   return (
     <>
-      <Button look="quiet" className={atTheStove ? 'min-h-16' : ''} onClick={() => setOpen(true)} aria-label="Keys">
-        <kbd className="rounded border border-line px-1.5 text-sm">?</kbd> keys
+      <Button
+        look="quiet"
+        className={atTheStove ? 'min-h-16' : ''}
+        onClick={() => setOpen(true)}
+        aria-label={say('Keys')}
+      >
+        <Say words="{key} keys" values={{ key: <kbd className="rounded border border-line px-1.5 text-sm">?</kbd> }} />
       </Button>
       <Dialog open={open} onClose={setOpen} className="relative z-20">
         <div className="fixed inset-0 bg-black/40" aria-hidden />
         <div className="fixed inset-0 grid place-items-center p-4">
           <DialogPanel className="w-full max-w-md rounded-2xl bg-paper p-6 text-ink">
-            <DialogTitle className="font-title text-2xl">Keys</DialogTitle>
+            <DialogTitle className="font-title text-2xl">{say('Keys')}</DialogTitle>
             <dl className="my-4 grid grid-cols-[auto_1fr] gap-x-4 gap-y-2">
               {rows.map(([keys, does]) => (
                 <div key={keys} className="contents">
@@ -40,9 +47,9 @@ export function KeysSheet({ rows, atTheStove = false }: KeysSheetProps) {
             </dl>
             <label className="mb-4 flex min-h-10 items-center gap-3">
               <input type="checkbox" checked={single} onChange={(event) => setSingleKeys(event.target.checked)} />
-              Single keys work, without Ctrl
+              {say('Single keys work, without Ctrl')}
             </label>
-            <Button onClick={() => setOpen(false)}>Close</Button>
+            <Button onClick={() => setOpen(false)}>{say('Close')}</Button>
           </DialogPanel>
         </div>
       </Dialog>

@@ -1,6 +1,7 @@
 'use client';
 
 import { Field, Select as HeadlessSelect, Label } from '@headlessui/react';
+import { term } from '@/core/say/say';
 
 interface SelectProps<T> {
   /** What is chosen. Of several alike on one page it names which. */
@@ -36,7 +37,7 @@ export function Select<T>({ label, hideLabel = false, value, options, onChange, 
   );
 }
 
-/** Options that are their own words. */
+/** Options that are words of a closed list. */
 export function ownWords<T extends string>(values: readonly T[]): readonly (readonly [T, string])[] {
-  return values.map((each) => [each, each] as const);
+  return values.map((each) => [each, term(each)] as const);
 }

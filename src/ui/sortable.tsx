@@ -4,6 +4,7 @@ import { closestCenter, DndContext, PointerSensor, useSensor, useSensors } from 
 import { SortableContext, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { GripVertical } from 'lucide-react';
+import { say } from '@/core/say/say';
 
 interface SortableListProps {
   readonly ids: readonly string[];
@@ -49,7 +50,7 @@ export function SortableRow({ id, name, className = '', onStep, children }: Sort
     <button
       ref={setActivatorNodeRef}
       type="button"
-      aria-label={`${name}: drag, or press the arrows, to another place`}
+      aria-label={say('{name}: drag, or press the arrows, to another place', { name })}
       // A finger on it drags the row, not the page.
       className="grid size-10 shrink-0 cursor-grab touch-none place-items-center rounded-lg hover:bg-soft"
       {...listeners}

@@ -2,6 +2,7 @@
 
 import { Minus, Plus } from 'lucide-react';
 import { useEffect, useId, useState } from 'react';
+import { say } from '@/core/say/say';
 import { scaleFor } from '@/core/units/manner';
 import { readNumber } from './number';
 import { manner, toldHere } from './told/manner';
@@ -42,7 +43,7 @@ export function Stepper(props: StepperProps) {
       <div className="flex items-center gap-1">
         <button
           type="button"
-          aria-label={`${label}: fewer`}
+          aria-label={say('{label}: fewer', { label })}
           className="grid size-10 place-items-center rounded-lg bg-soft disabled:opacity-40"
           disabled={shown <= least}
           onClick={() => go(shown - step)}
@@ -67,7 +68,7 @@ export function Stepper(props: StepperProps) {
         />
         <button
           type="button"
-          aria-label={`${label}: more`}
+          aria-label={say('{label}: more', { label })}
           className="grid size-10 place-items-center rounded-lg bg-soft disabled:opacity-40"
           disabled={shown >= most}
           onClick={() => go(shown + step)}
@@ -78,7 +79,9 @@ export function Stepper(props: StepperProps) {
       </div>
       {!sound && (
         <p id={`${id}-fault`} role="alert" className="mt-1 max-w-56 text-sm text-warn">
-          {label}: a {step < 1 ? '' : 'whole '}number from {least} to {most}. Kept at {shown}.
+          {step < 1
+            ? say('{label}: a number from {least} to {most}. Kept at {shown}.', { label, least, most, shown })
+            : say('{label}: a whole number from {least} to {most}. Kept at {shown}.', { label, least, most, shown })}
         </p>
       )}
     </div>

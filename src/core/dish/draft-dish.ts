@@ -1,3 +1,4 @@
+import { say } from '@/core/say/say';
 import { scaleAmount } from '@/core/units/amount';
 import { checkDish } from './check';
 import type { Dish } from './dish';
@@ -36,7 +37,7 @@ export function withMore(draft: DishDraft): DishDraft {
   let number = more.length + 1;
   while (more.some(({ id }) => id === `more-${number}`)) number++;
   const amount = { quantity: 1 / draft.servings, unit: 'piece' } as const;
-  return { ...draft, more: [...more, { id: `more-${number}`, name: 'something more', amount }] };
+  return { ...draft, more: [...more, { id: `more-${number}`, name: say('something more'), amount }] };
 }
 
 /** The draft with what goes in besides changed; its amount is told for all portions. Null takes it out. */
@@ -53,10 +54,10 @@ const MOST_SERVINGS = 40;
 /** What is wrong with a draft, in words; null when nothing is. */
 export function draftFault(draft: DishDraft): string | null {
   const { name, servings } = draft;
-  if (name.trim() === '') return 'Name: the dish needs one.';
-  if (name.length > 120) return 'Name: 120 letters at most.';
+  if (name.trim() === '') return say('Name: the dish needs one.');
+  if (name.length > 120) return say('Name: 120 letters at most.');
   if (!Number.isInteger(servings) || servings < 1 || servings > MOST_SERVINGS) {
-    return `Servings: a whole number from 1 to ${MOST_SERVINGS}.`;
+    return say('Servings: a whole number from 1 to {most}.', { most: MOST_SERVINGS });
   }
   // One vessel for two parts that wait for one another.
   const [refusal] = checkDish(dishOf(draft));

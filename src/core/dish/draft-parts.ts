@@ -1,3 +1,4 @@
+import { say } from '@/core/say/say';
 import type { Amount } from '@/core/units/amount';
 import { scaleAmount } from '@/core/units/amount';
 import { checkDish } from './check';
@@ -70,7 +71,7 @@ export function sourcesOf(draft: DishDraft, part: string, slot: Slot): readonly 
         .map(
           ({ product }): Source => ({
             id: `${id} ${product}`,
-            says: `the ${product} of “${nameOfPart(draft, id)}”`,
+            says: say('the {product} of “{nameOfPart}”', { product, nameOfPart: nameOfPart(draft, id) }),
             from: { part: id, product },
           }),
         ),
@@ -79,15 +80,15 @@ export function sourcesOf(draft: DishDraft, part: string, slot: Slot): readonly 
     makersOf(product).map(
       ({ id, name }): Source => ({
         id: `make ${id} ${product}`,
-        says: `made for it: ${name}`,
+        says: say('made for it: {name}', { name }),
         make: { technique: id, product },
       }),
     ),
   );
   const elsewhere: readonly Source[] = takes.includes('broth')
-    ? [{ id: 'meal', says: 'from another dish of the meal', from: { part: null, product: 'broth' } }]
+    ? [{ id: 'meal', says: say('from another dish of the meal'), from: { part: null, product: 'broth' } }]
     : [];
-  return [{ id: BOUGHT, says: 'as it is bought' }, ...there, ...uniqueSays(fresh), ...elsewhere];
+  return [{ id: BOUGHT, says: say('as it is bought') }, ...there, ...uniqueSays(fresh), ...elsewhere];
 }
 
 /** Two ways to the same technique are told once: the first product that it makes for the slot. */

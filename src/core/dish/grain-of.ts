@@ -2,6 +2,7 @@ import { type Balance, liquidBalance } from '@/core/grain/balance';
 import { GRAINS, grainOf, US_CUP } from '@/core/grain/grains';
 import { METHODS, type Method, methodOf } from '@/core/grain/methods';
 import { type Range, USUAL_WATTS } from '@/core/heat/boil';
+import { say } from '@/core/say/say';
 import { type Amount, isMass, isVolume, MASS_IN_GRAMS, type Unit, VOLUME_IN_ML } from '@/core/units/amount';
 import type { Dish, DishGrain } from './dish';
 
@@ -120,23 +121,29 @@ export function withLiquidFor(
 /** What is wrong with the grain of a dish: where, and what is allowed. */
 export function grainFaults(dish: Dish, grain: DishGrain): readonly (readonly [where: string, sentence: string])[] {
   const faults: (readonly [string, string])[] = [];
-  if (!GRAINS.some(({ id }) => id === grain.kind)) faults.push(['grain', `There is no kind of grain "${grain.kind}".`]);
+  if (!GRAINS.some(({ id }) => id === grain.kind))
+    faults.push(['grain', say('There is no kind of grain "{kind}".', { kind: grain.kind })]);
   if (!METHODS.some(({ id }) => id === grain.method)) {
-    faults.push(['grain, method', `There is no way of cooking grain "${grain.method}".`]);
+    faults.push([say('grain, method'), say('There is no way of cooking grain "{method}".', { method: grain.method })]);
   }
   const dry = dish.ingredients.find(({ id }) => id === grain.dry);
   const unit = dry?.amount.unit;
   if (!unit || !(isMass(unit) || (isVolume(unit) && !SPOONS.includes(unit)))) {
     faults.push([
-      'grain, dry',
-      `"${grain.dry}" must be an ingredient of this dish, weighed in g or kg, or measured in ml, l or cups.`,
+      say('grain, dry'),
+      say('"{dry}" must be an ingredient of this dish, weighed in g or kg, or measured in ml, l or cups.', {
+        dry: grain.dry,
+      }),
     ]);
   }
   const known = liquids(dish);
   for (const id of grain.liquid) {
     const found = known.find((each) => each.id === id);
     if (!found || !isVolume(found.amount.unit)) {
-      faults.push(['grain, liquid', `"${id}" must go into this dish and be measured in ml or l, or in cups.`]);
+      faults.push([
+        say('grain, liquid'),
+        say('"{id}" must go into this dish and be measured in ml or l, or in cups.', { id }),
+      ]);
     }
   }
   return faults;

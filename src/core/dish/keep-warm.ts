@@ -1,4 +1,5 @@
 import { LIMITS } from '@/core/heat/safe-limits';
+import { say } from '@/core/say/say';
 import type { Dish, Place, Step } from './dish';
 import { holdsKind, isHot, simmersGently } from './foods';
 
@@ -18,18 +19,23 @@ const STIR_EVERY = 10;
 
 const HOLDING = `Food that is kept hot stays at ${LIMITS.hotHolding.celsius} °C or more, in the middle too; when in doubt a thermometer tells. Your local food-safety rules come first.`;
 
-const WAYS: Readonly<Record<WarmPlace, { place: Place; says: string; cautions: readonly string[] }>> = {
+const warmWays = (): Readonly<Record<WarmPlace, { place: Place; says: string; cautions: readonly string[] }>> => ({
   oven: {
     place: { at: 'oven', celsius: WARM_OVEN, shelves: 1 },
     says: `Cover it and keep it in the oven at ${WARM_OVEN} °C until the table. What has stood beside the heat is brought up to steaming first.`,
-    cautions: [HOLDING, 'The pot comes out as hot as the oven: dry cloths, and one left on the handle as a warning.'],
+    cautions: [
+      HOLDING,
+      say('The pot comes out as hot as the oven: dry cloths, and one left on the handle as a warning.'),
+    ],
   },
   flame: {
     place: { at: 'burner', heat: 'lowest' },
-    says: 'Keep it covered on the lowest flame until the table. Stir to the ground now and then; a splash of water if it catches.',
+    says: say(
+      'Keep it covered on the lowest flame until the table. Stir to the ground now and then; a splash of water if it catches.',
+    ),
     cautions: [HOLDING],
   },
-};
+});
 
 /**
  * Whether a finished dish bears being kept on the heat: what has simmered in its liquid or baked for a while, and grain. What is fried,
@@ -52,10 +58,10 @@ export function keptWarm(dish: Dish, where: WarmPlace, minutes: number): Dish {
   const { lands, vessels } = dish;
   if (!lands) return dish;
   const pot = vessels.find(({ to }) => to === lands.step) ?? vessels.findLast(({ id }) => usedOnHeat(dish, id));
-  const { place, says, cautions } = WAYS[where];
+  const { place, says, cautions } = warmWays()[where];
   const step: Step = {
     id: KEPT_WARM,
-    name: 'keep warm',
+    name: say('keep warm'),
     says,
     minutes: { shortest: minutes, likely: minutes, longest: minutes },
     grows: { by: 'nothing' },
@@ -64,7 +70,7 @@ export function keptWarm(dish: Dish, where: WarmPlace, minutes: number): Dish {
     ...(where === 'flame' ? { lookEvery: STIR_EVERY } : {}),
     place,
     ...(pot ? { vessel: pot.id } : {}),
-    doneWhen: 'the table is ready for it; it is steaming hot',
+    doneWhen: say('the table is ready for it; it is steaming hot'),
     cautions,
     uses: [],
     duty: 'keep warm',

@@ -1,3 +1,4 @@
+import { say } from '@/core/say/say';
 import { type Amount, scaleAmount } from '@/core/units/amount';
 import type { Dish, DishGrain, Gives, Link, Step, Takes, VesselUse } from './dish';
 import { type From, idIn, MAIN, type Made, type MadePart, type Product, type Said, type SameVessel } from './made';
@@ -347,16 +348,16 @@ function oneVessel(first: VesselUse, second: VesselUse): VesselUse | null {
 function rinsing({ id, name }: VesselUse, vessel: string): Step {
   return {
     id: `${id}-rinse`,
-    name: `rinse the ${name}`.slice(0, 120),
-    says: `Rinse the ${name} and dry it: it is wanted again at once.`,
+    name: say('rinse the {name}', { name }).slice(0, 120),
+    says: say('Rinse the {name} and dry it: it is wanted again at once.', { name }),
     minutes: RINSING,
     grows: { by: 'nothing' },
     attention: 'hands',
     by: 'anyone',
     place: { at: 'board' },
     vessel,
-    doneWhen: 'clean and dry',
-    cautions: ['It is still hot: let it stand a moment, and never cold water into hot fat.'],
+    doneWhen: say('clean and dry'),
+    cautions: [say('It is still hot: let it stand a moment, and never cold water into hot fat.')],
     uses: [],
   };
 }

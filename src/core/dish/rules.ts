@@ -1,5 +1,6 @@
 import { type Food, isFlesh, isRawFlesh } from '@/core/food/food';
 import { LIMITS, type Limit } from '@/core/heat/safe-limits';
+import { say } from '@/core/say/say';
 import type { Dish, Step } from './dish';
 import { cooks, foodsAt, foodsIn, stepsFrom } from './foods';
 
@@ -119,7 +120,12 @@ export function neverHeated(dish: Dish): readonly { readonly step: Step; readonl
 
 /** The rule in a sentence. */
 export function sayRule({ celsius, restMinutes, limit }: CentreRule): string {
-  const still = restMinutes > 0 ? `, and ${restMinutes} minutes of rest` : '';
-  const firm = limit.id === 'egg' ? ', or white and yolk firm' : limit.id === 'fish' ? ', or opaque and flaking' : '';
-  return `In the middle at least ${celsius} °C${firm}${still}: measure the thickest piece. Local rules come first.`;
+  const still = restMinutes > 0 ? say(', and {restMinutes} minutes of rest', { restMinutes }) : '';
+  const firm =
+    limit.id === 'egg' ? say(', or white and yolk firm') : limit.id === 'fish' ? say(', or opaque and flaking') : '';
+  return say('In the middle at least {celsius} °C{firm}{still}: measure the thickest piece. Local rules come first.', {
+    celsius,
+    firm,
+    still,
+  });
 }

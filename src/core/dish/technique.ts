@@ -1,3 +1,4 @@
+import { say } from '@/core/say/say';
 import { type Amount, scaleAmount, type Unit } from '@/core/units/amount';
 import { amountAs } from '@/core/units/amount-in';
 import type { Dish, Ingredient } from './dish';
@@ -180,7 +181,7 @@ export function buildPart(
     has: (slot) => item(slot) !== null,
     handed: (slot) => given.get(slot) ?? null,
     uses: (...slots) => slots.filter((slot) => item(slot) !== null),
-    named: (slot) => `the ${shortly(item(slot)?.name ?? 'rest')}`,
+    named: (slot) => say('the {shortly}', { shortly: shortly(item(slot)?.name ?? 'rest') }),
   });
   const more = moreOf(said.more ?? [], built.steps, servings);
   const takenAt = new Map<string, string>();
@@ -281,15 +282,19 @@ export function differences(before: Dish, after: Dish): readonly string[] {
       .reduce((total, { minutes }) => total + minutes.likely, 0);
   const told: string[] = [];
   const more = (count: number, what: string) =>
-    told.push(`${Math.abs(count)} min ${count > 0 ? 'more' : 'less'} ${what}`);
+    told.push(
+      count > 0
+        ? say('{count} min more {what}', { count: Math.abs(count), what })
+        : say('{count} min less {what}', { count: Math.abs(count), what }),
+    );
   const hands = sum(after, true) - sum(before, true);
   const all = sum(after, false) - sum(before, false);
-  if (hands !== 0) more(hands, 'of hands');
-  if (all !== 0) more(all, 'in all');
+  if (hands !== 0) more(hands, say('of hands'));
+  if (all !== 0) more(all, say('in all'));
   const fresh = after.steps.filter(({ id }) => !was.has(id)).map(({ name }) => `“${name}”`);
   const gone = before.steps.filter(({ id }) => !is.has(id)).map(({ name }) => `“${name}”`);
-  if (fresh.length > 0) told.push(`also ${fresh.join(', ')}`);
-  if (gone.length > 0) told.push(`no ${gone.join(', ')}`);
+  if (fresh.length > 0) told.push(say('also {fresh}', { fresh: fresh.join(', ') }));
+  if (gone.length > 0) told.push(say('no {gone}', { gone: gone.join(', ') }));
   for (const item of after.ingredients) {
     const old = before.ingredients.find(({ id }) => id === item.id);
     if (!old || old.amount.unit !== item.amount.unit) continue;

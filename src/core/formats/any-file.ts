@@ -2,6 +2,7 @@ import { checkDish } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
 import { checkKitchen } from '@/core/meal/check';
 import { type Parsed, parseJson } from '@/core/records/refuse';
+import { say } from '@/core/say/say';
 import { type BackupFile, checkBackup, isBackup } from './backup-file';
 import { isDishFile, readDishFile } from './dish-file';
 import { checkMealFile, type MealFile } from './meal-file';
@@ -38,7 +39,9 @@ export function openAny(text: string): Parsed<Opened> {
   if (format !== 'warm-cadence/meal') {
     return {
       ok: false,
-      sentence: `format: this must be a meal, a dish or a backup of Warm Cadence; found ${JSON.stringify(format) ?? 'none'}.`,
+      sentence: say('format: this must be a meal, a dish or a backup of Warm Cadence; found {stringify}.', {
+        stringify: JSON.stringify(format) ?? 'none',
+      }),
     };
   }
   const read = checkMealFile(json.value);

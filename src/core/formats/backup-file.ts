@@ -24,6 +24,7 @@ import {
 } from '@/core/records/rest';
 import { type StoredMeal, storedMealShape } from '@/core/records/setting';
 import { instantShape, recordOf } from '@/core/records/shapes';
+import { say } from '@/core/say/say';
 import type { OwnMeasure } from '@/core/units/measures';
 
 /** The version that is written now. */
@@ -102,7 +103,10 @@ export function checkBackup(value: unknown): Parsed<BackupFile> {
     if (!kitchenIds.has(meal.kitchenId)) {
       return {
         ok: false,
-        sentence: `meals, "${meal.id}", kitchenId: there is no kitchen "${meal.kitchenId}" in this backup.`,
+        sentence: say('meals, "{id}", kitchenId: there is no kitchen "{kitchenId}" in this backup.', {
+          id: meal.id,
+          kitchenId: meal.kitchenId,
+        }),
       };
     }
   }

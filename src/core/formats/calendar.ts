@@ -1,6 +1,7 @@
 import ical, { ICalAlarmType } from 'ical-generator';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
+import { say } from '@/core/say/say';
 import { capital } from '@/core/units/words';
 
 const MINUTE = 60_000;
@@ -20,7 +21,7 @@ export interface CalendarOptions {
   readonly now: number;
   readonly changedAt: number;
   /** How its words are told: in the cook's manner of measuring; as they are written when absent. */
-  readonly say?: (words: string) => string;
+  readonly spell?: (words: string) => string;
 }
 
 /**
@@ -32,7 +33,7 @@ export function planCalendar(
   plan: Plan,
   options: CalendarOptions,
 ): string {
-  const { tableAt, midnight, which, alarm, now, changedAt, say = (words) => words } = options;
+  const { tableAt, midnight, which, alarm, now, changedAt, spell = (words) => words } = options;
   const calendar = ical({
     name: oneLine(meal.name),
     prodId: { company: 'Warm Cadence', product: 'plan', language: 'EN' },
@@ -45,11 +46,15 @@ export function planCalendar(
       end: new Date(Math.max(end, start + MINUTE)),
       stamp: new Date(now),
       sequence,
-      summary: oneLine(say(summary)),
-      description: say(description),
+      summary: oneLine(spell(summary)),
+      description: spell(description),
     });
     if (alarm !== null) {
-      event.createAlarm({ type: ICalAlarmType.display, triggerBefore: alarm * 60, description: oneLine(say(summary)) });
+      event.createAlarm({
+        type: ICalAlarmType.display,
+        triggerBefore: alarm * 60,
+        description: oneLine(spell(summary)),
+      });
     }
   };
   for (const step of plan.steps.filter(isCue)) {
@@ -58,7 +63,13 @@ export function planCalendar(
     add(step.key, start, tableAt + step.end * MINUTE, `${capital(step.name)}: ${step.dishName}`, wordsOf(step, plan));
   }
   if (which === 'all')
-    add('table', tableAt, tableAt + TABLE_MINUTES * MINUTE, `${meal.name}: to the table`, plan.verdict);
+    add(
+      'table',
+      tableAt,
+      tableAt + TABLE_MINUTES * MINUTE,
+      say('{meal}: to the table', { meal: meal.name }),
+      plan.verdict,
+    );
   return calendar.toString();
 }
 
@@ -76,11 +87,11 @@ function wordsOf(
 ): string {
   return [
     says,
-    longestEnd > end ? `It may take until ${clockAt(table, longestEnd)}.` : '',
-    amounts.length > 0 ? `In goes: ${amounts.join('; ')}.` : '',
-    station.sort === 'board' || station.sort === 'shelf' ? '' : `On: ${station.name}.`,
-    doneWhen ? `Done when ${doneWhen}.` : '',
-    ...cautions.map((caution) => `Careful: ${caution}`),
+    longestEnd > end ? say('It may take until {hour}.', { hour: clockAt(table, longestEnd) }) : '',
+    amounts.length > 0 ? say('In goes: {amounts}.', { amounts: amounts.join('; ') }) : '',
+    station.sort === 'board' || station.sort === 'shelf' ? '' : say('On: {station}.', { station: station.name }),
+    doneWhen ? say('Done when {doneWhen}.', { doneWhen }) : '',
+    ...cautions.map((caution) => say('Careful: {caution}', { caution })),
   ]
     .filter(Boolean)
     .join('\n');

@@ -7,6 +7,7 @@ import { dishShape } from '@/core/records/dish';
 import { broughtUp } from '@/core/records/generations';
 import { check, type Parsed, parseJson, upgrade } from '@/core/records/refuse';
 import { recordOf } from '@/core/records/shapes';
+import { say } from '@/core/say/say';
 import { printThing } from '@/core/units/thing';
 
 /** The version that is written now. */
@@ -42,7 +43,7 @@ export function isDishFile(text: string): boolean {
 
 /** Reads a dish file; the refusal names the field, and a newer version is refused kindly. */
 export function readDishFile(text: string): Parsed<Dish> {
-  const json = parseJson(text, 'dish file');
+  const json = parseJson(text, say('dish file'));
   if (!json.ok) return json;
   const upgraded = upgrade(json.value, 'dish', DISH_VERSION, OLDER);
   if (!upgraded.ok) return upgraded;
@@ -60,7 +61,7 @@ export function recipeJsonLd(dish: Dish): Readonly<Record<string, unknown>> {
     '@type': 'Recipe',
     name: dish.name,
     ...(dish.note ? { description: dish.note } : {}),
-    recipeYield: `${dish.servings} portions`,
+    recipeYield: say('{servings} portions', { servings: dish.servings }),
     prepTime: isoDuration(hands),
     totalTime: isoDuration(all),
     recipeIngredient: dish.ingredients.map(
@@ -74,8 +75,8 @@ export function recipeJsonLd(dish: Dish): Readonly<Record<string, unknown>> {
         name,
         text: [
           says,
-          minutes.likely > 0 ? `About ${minutes.likely} min.` : '',
-          doneWhen ? `Done when ${doneWhen}.` : '',
+          minutes.likely > 0 ? say('About {likely} min.', { likely: minutes.likely }) : '',
+          doneWhen ? say('Done when {doneWhen}.', { doneWhen }) : '',
           ...cautionsAt(dish, step),
         ]
           .filter(Boolean)

@@ -14,6 +14,7 @@ import { planShape } from '@/core/records/plan';
 import { check, type Parsed, parseJson, upgrade } from '@/core/records/refuse';
 import { settingShape } from '@/core/records/setting';
 import { recordOf } from '@/core/records/shapes';
+import { say } from '@/core/say/say';
 
 /** The version that is written now. */
 export const MEAL_VERSION = 3;
@@ -63,7 +64,7 @@ function recordsBroughtUp(file: object, generation: number): object {
 
 /** Reads a meal file, of an older version too. The refusal of a newer one says so kindly; every other names the field. */
 export function readMealFile(text: string): Parsed<MealFile> {
-  const json = parseJson(text, 'meal file');
+  const json = parseJson(text, say('meal file'));
   return json.ok ? checkMealFile(json.value) : json;
 }
 
@@ -75,7 +76,11 @@ export function checkMealFile(value: unknown): Parsed<MealFile> {
   if (!file.ok) return file;
   const stranger = file.value.log?.find(({ mealId }) => mealId !== file.value.meal.id);
   if (!stranger) return file;
-  const sentence = `log, "${stranger.id}", mealId: this evening is of the meal "${stranger.mealId}"; the file holds "${file.value.meal.id}".`;
+  const sentence = say('log, "{id}", mealId: this evening is of the meal "{mealId}"; the file holds "{id2}".', {
+    id: stranger.id,
+    mealId: stranger.mealId,
+    id2: file.value.meal.id,
+  });
   return { ok: false, sentence };
 }
 

@@ -3,6 +3,7 @@ import type { Shared } from '@/core/live/two-screens';
 import { eveningShape } from '@/core/records/evening';
 import { check, type Parsed, parseJson } from '@/core/records/refuse';
 import { instantShape, recordOf } from '@/core/records/shapes';
+import { say } from '@/core/say/say';
 import { checkMealFile, type MealFile } from './meal-file';
 
 // What goes from screen to screen when two follow one evening: an invitation and its answer by code, then messages over the line between them.
@@ -78,13 +79,13 @@ export function isInvitation(value: unknown): boolean {
 
 /** Checks what an invitation held; its meal by the rules of meal files. */
 export function checkInvitation(value: unknown): Parsed<Invitation> {
-  if (isOfAnother(value, INVITATION)) return OF_ANOTHER;
+  if (isOfAnother(value, INVITATION)) return ofAnother();
   const read = check(envelope as Joi.ObjectSchema<Invitation>, value);
   if (!read.ok) return read;
   const file = checkMealFile(read.value.file);
   if (!file.ok) return file;
   if (file.value.log?.length !== 1)
-    return { ok: false, sentence: 'file, log: this must be the one evening to follow.' };
+    return { ok: false, sentence: say('file, log: this must be the one evening to follow.') };
   return { ok: true, value: { ...read.value, file: file.value } };
 }
 
@@ -98,7 +99,7 @@ export function writeAnswer(answer: string): string {
 export function readAnswer(text: string): Parsed<Answer> {
   const json = parseJson(text, 'answer');
   if (!json.ok) return json;
-  return isOfAnother(json.value, ANSWER) ? OF_ANOTHER : check(answerShape, json.value);
+  return isOfAnother(json.value, ANSWER) ? ofAnother() : check(answerShape, json.value);
 }
 
 /** Reads what the other screen says about an evening; a message about any other is refused. */
@@ -107,15 +108,18 @@ export function readMessage(text: string, eveningId: string): Parsed<ScreenMessa
   if (!json.ok) return json;
   const named = (json.value as { kind?: unknown } | null)?.kind;
   const shape = Object.hasOwn(MESSAGES, String(named)) ? MESSAGES[named as ScreenMessage['kind']] : undefined;
-  if (!shape) return { ok: false, sentence: 'kind: this must be "evening", "asked" or "answered".' };
+  if (!shape) return { ok: false, sentence: say('kind: this must be "evening", "asked" or "answered".') };
   const read = check(shape, json.value);
   if (!read.ok || read.value.kind !== 'evening') return read;
   const { evening, knows } = read.value;
   if (evening.id !== eveningId)
-    return { ok: false, sentence: `evening, id: this must be "${eveningId}"; found "${evening.id}".` };
+    return {
+      ok: false,
+      sentence: say('evening, id: this must be "{eveningId}"; found "{id}".', { eveningId, id: evening.id }),
+    };
   return knows <= evening.events.length
     ? read
-    : { ok: false, sentence: 'knows: a plan cannot know more than the log of its evening holds.' };
+    : { ok: false, sentence: say('knows: a plan cannot know more than the log of its evening holds.') };
 }
 
 /** Whether it is what it should be, and of a version that this one does not understand. */
@@ -124,8 +128,9 @@ function isOfAnother(value: unknown, format: string): boolean {
   return said?.format === format && typeof said.version === 'number' && said.version !== SCREENS_VERSION;
 }
 
-const OF_ANOTHER: Parsed<never> = {
+const ofAnother = (): Parsed<never> => ({
   ok: false,
-  sentence:
+  sentence: say(
     'version: the other device has another Warm Cadence. Load it anew on both, with a network, and join them again.',
-};
+  ),
+});

@@ -1,4 +1,5 @@
 import { HEAT_SHARE, litresBoiledOff, type Range } from '@/core/heat/boil';
+import { say, term } from '@/core/say/say';
 import { type Band, type Grain, grainOf, litresDry } from './grains';
 import type { Method } from './methods';
 
@@ -37,8 +38,11 @@ const MOST_GRAMS = 10_000;
 /** What is asked too much, in words that name the field; null when all is well. */
 export function balanceFault({ grams, widthCm }: BalanceQuestion): string | null {
   if (!(grams >= LEAST_GRAMS && grams <= MOST_GRAMS))
-    return `Dry grain: from ${LEAST_GRAMS} g to ${MOST_GRAMS / 1000} kg.`;
-  if (!(widthCm >= 8 && widthCm <= 80)) return 'Width of the pot: from 8 to 80 cm.';
+    return say('Dry grain: from {least} g to {most} kg.', {
+      least: LEAST_GRAMS,
+      most: MOST_GRAMS / 1000,
+    });
+  if (!(widthCm >= 8 && widthCm <= 80)) return say('Width of the pot: from 8 to 80 cm.');
   return null;
 }
 
@@ -110,13 +114,24 @@ export function besideSchool(
     const middle = ([low, high]: Band) => (low + high) / 2;
     const known = grainOf(method.grain);
     const more = middle(grain.takesUp) - middle(known.takesUp);
-    const takes = Math.abs(more) < 0.1 ? 'takes up about as much' : more > 0 ? 'takes up more' : 'takes up less';
-    return `The school speaks of ${known.name}; this grain ${takes}. ${method.because}`;
+    const takes =
+      Math.abs(more) < 0.1 ? say('takes up about as much') : more > 0 ? say('takes up more') : say('takes up less');
+    return say('The school speaks of {known}; this grain {takes}. {because}', {
+      known: term(known.name),
+      takes,
+      because: say(method.because),
+    });
   }
   if (soaked !== method.soaked) {
-    return `The school says so of grain that was ${method.soaked ? '' : 'not '}soaked. ${method.because}`;
+    return method.soaked
+      ? say('The school says so of grain that was soaked. {because}', { because: say(method.because) })
+      : say('The school says so of grain that was not soaked. {because}', { because: say(method.because) });
   }
-  if (least > ratio.high) return `The school pours more than this burner and pot would boil off. ${method.because}`;
-  if (most < ratio.low) return `The school pours less than the grain takes up here. ${method.because}`;
-  return method.because;
+  if (least > ratio.high)
+    return say('The school pours more than this burner and pot would boil off. {because}', {
+      because: say(method.because),
+    });
+  if (most < ratio.low)
+    return say('The school pours less than the grain takes up here. {because}', { because: say(method.because) });
+  return say(method.because);
 }

@@ -1,5 +1,6 @@
 import type { Lid } from '@/core/heat/boil';
 import type { Heat } from '@/core/kitchen/kitchen';
+import { type Message, message } from '@/core/say/say';
 import type { Band } from './grains';
 
 /** A stretch of cooking as the balance sees it. */
@@ -13,7 +14,7 @@ export interface Stretch {
 /** How a school cooks grain, with the ratio it goes by: volumes of liquid to one of dry grain. */
 export interface Method {
   readonly id: string;
-  readonly name: string;
+  readonly name: Message;
   /** The grain the ratio is told for. */
   readonly grain: string;
   readonly ratio: Band;
@@ -26,7 +27,7 @@ export interface Method {
   /** Volumes to one of dry grain that stay behind: poured off, or clinging as sauce. */
   readonly left: Band;
   /** Why its ratio is what it is, in a sentence. */
-  readonly because: string;
+  readonly because: Message;
 }
 
 const NOTHING: Band = [0, 0];
@@ -36,7 +37,7 @@ const ALL_TAKEN = { takes: 1, left: NOTHING } as const;
 export const METHODS: readonly Method[] = [
   {
     id: 'covered-soft',
-    name: 'covered, soft grain',
+    name: message('covered, soft grain'),
     grain: 'soft-long',
     ratio: [1.25, 1.25],
     soaked: false,
@@ -46,11 +47,11 @@ export const METHODS: readonly Method[] = [
     ],
     given: NOTHING,
     ...ALL_TAKEN,
-    because: 'Soft grain takes up less, and under a lid little boils off.',
+    because: message('Soft grain takes up less, and under a lid little boils off.'),
   },
   {
     id: 'covered',
-    name: 'covered, ordinary grain',
+    name: message('covered, ordinary grain'),
     grain: 'long',
     ratio: [1.5, 1.5],
     soaked: false,
@@ -60,11 +61,11 @@ export const METHODS: readonly Method[] = [
     ],
     given: NOTHING,
     ...ALL_TAKEN,
-    because: 'Firm grain takes up more than soft; the lid keeps nearly all the rest in.',
+    because: message('Firm grain takes up more than soft; the lid keeps nearly all the rest in.'),
   },
   {
     id: 'pilaf',
-    name: 'pilaf',
+    name: message('pilaf'),
     grain: 'long',
     ratio: [1.5, 1.5],
     soaked: false,
@@ -74,11 +75,11 @@ export const METHODS: readonly Method[] = [
     ],
     given: NOTHING,
     ...ALL_TAKEN,
-    because: 'Fat keeps the grains apart but not dry: it takes up as much as without.',
+    because: message('Fat keeps the grains apart but not dry: it takes up as much as without.'),
   },
   {
     id: 'pilaf-soaked',
-    name: 'pilaf, soaked',
+    name: message('pilaf, soaked'),
     grain: 'aged-long',
     ratio: [1.33, 1.33],
     soaked: true,
@@ -88,11 +89,11 @@ export const METHODS: readonly Method[] = [
     ],
     given: NOTHING,
     ...ALL_TAKEN,
-    because: 'What the soak has given already need not be poured.',
+    because: message('What the soak has given already need not be poured.'),
   },
   {
     id: 'broth',
-    name: 'in the meat’s own broth',
+    name: message('in the meat’s own broth'),
     grain: 'aged-long',
     ratio: [1, 1.25],
     soaked: true,
@@ -102,11 +103,11 @@ export const METHODS: readonly Method[] = [
     ],
     given: [0.05, 0.3],
     ...ALL_TAKEN,
-    because: 'Meat and onions in the pot go on giving juice, and the damp cloth gives back the steam.',
+    because: message('Meat and onions in the pot go on giving juice, and the damp cloth gives back the steam.'),
   },
   {
     id: 'hard-boil',
-    name: 'hard boil, then cloth under the lid',
+    name: message('hard boil, then cloth under the lid'),
     grain: 'aged-long',
     ratio: [2, 2],
     soaked: true,
@@ -116,11 +117,11 @@ export const METHODS: readonly Method[] = [
     ],
     given: NOTHING,
     ...ALL_TAKEN,
-    because: 'A rolling boil without a lid sends a third of the water off as steam.',
+    because: message('A rolling boil without a lid sends a third of the water off as steam.'),
   },
   {
     id: 'coconut',
-    name: 'with coconut milk and cooked pulses',
+    name: message('with coconut milk and cooked pulses'),
     grain: 'long',
     ratio: [1.3, 1.4],
     soaked: false,
@@ -130,11 +131,11 @@ export const METHODS: readonly Method[] = [
     ],
     given: [0.05, 0.25],
     ...ALL_TAKEN,
-    because: 'Cooked pulses bring water of their own; a seventh of coconut milk is fat and solids, not water.',
+    because: message('Cooked pulses bring water of their own; a seventh of coconut milk is fat and solids, not water.'),
   },
   {
     id: 'drain',
-    name: 'boil and drain, then steam',
+    name: message('boil and drain, then steam'),
     grain: 'aged-long',
     ratio: [3, 4.5],
     soaked: true,
@@ -142,12 +143,13 @@ export const METHODS: readonly Method[] = [
     given: NOTHING,
     takes: 0.75,
     left: [2, 3.4],
-    because:
+    because: message(
       'Most of it is poured off: it is there so that the grains float apart. What they still lack they find in the steam.',
+    ),
   },
   {
     id: 'sauce',
-    name: 'cooked in a reduced sauce',
+    name: message('cooked in a reduced sauce'),
     grain: 'long',
     ratio: [1.3, 1.7],
     soaked: false,
@@ -158,24 +160,26 @@ export const METHODS: readonly Method[] = [
     given: NOTHING,
     takes: 1,
     left: [0.05, 0.25],
-    because:
+    because: message(
       'The sauce counts as liquid, and some of it stays on the grain. Too little can be mended by the spoonful, too much cannot.',
+    ),
   },
   {
     id: 'rice-cooker',
-    name: 'rice cooker',
+    name: message('rice cooker'),
     grain: 'long',
     ratio: [1.25, 1.6],
     soaked: false,
     stretches: [{ heat: 'medium', lid: 'covered', minutes: [20, 30] }],
     given: NOTHING,
     ...ALL_TAKEN,
-    because:
+    because: message(
       'Its lid is close, and it stops when the water is gone: the marked line, or a finger-joint over the grain.',
+    ),
   },
   {
     id: 'turned-out',
-    name: 'layered and turned out',
+    name: message('layered and turned out'),
     grain: 'aged-long',
     ratio: [1.1, 1.4],
     soaked: true,
@@ -185,8 +189,9 @@ export const METHODS: readonly Method[] = [
     ],
     given: [0.05, 0.25],
     ...ALL_TAKEN,
-    because:
+    because: message(
       'The layers above and below give juice; the stock is poured through a sieve to just above the grain, not to a number.',
+    ),
   },
 ];
 

@@ -1,4 +1,5 @@
 import type { Burner, BurnerStrength } from '@/core/kitchen/kitchen';
+import { say } from '@/core/say/say';
 import { boilingPoint, HEAT_OF_VAPORISATION, HIGHEST_METRES, LOWEST_METRES, SPECIFIC_HEAT } from './water';
 
 /** A figure with the band it may well lie in, in whatever it is counted in: no kitchen is a laboratory. */
@@ -60,14 +61,18 @@ export interface BoilQuestion {
 export function boilFault(question: BoilQuestion): string | null {
   const { litres, fromCelsius, watts, widthCm, metres } = question;
   const outside = (value: number, least: number, most: number) => !(value >= least && value <= most);
-  if (outside(litres, 0.05, 50)) return 'Litres: from 0.05 to 50.';
+  if (outside(litres, 0.05, 50)) return say('Litres: from 0.05 to 50.');
   if (outside(metres, LOWEST_METRES, HIGHEST_METRES)) {
-    return `Height: from ${LOWEST_METRES} to ${HIGHEST_METRES} m above the sea.`;
+    return say('Height: from {lowest} to {highest} m above the sea.', {
+      lowest: LOWEST_METRES,
+      highest: HIGHEST_METRES,
+    });
   }
   const boils = Math.floor(boilingPoint(metres));
-  if (outside(fromCelsius, 0, boils)) return `Temperature: from 0 to ${boils} °C, where water boils here.`;
-  if (outside(widthCm, 8, 80)) return 'Width of the pot: from 8 to 80 cm.';
-  if (outside(watts.likely, 50, 20_000)) return 'Watts into the pan: from 50 to 20000.';
+  if (outside(fromCelsius, 0, boils))
+    return say('Temperature: from 0 to {boils} °C, where water boils here.', { boils });
+  if (outside(widthCm, 8, 80)) return say('Width of the pot: from 8 to 80 cm.');
+  if (outside(watts.likely, 50, 20_000)) return say('Watts into the pan: from 50 to 20000.');
   return null;
 }
 

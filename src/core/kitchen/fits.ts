@@ -1,3 +1,4 @@
+import { say } from '@/core/say/say';
 import type { Appliance, ApplianceKind, Burner, Heat, Kitchen, Vessel, VesselKind } from './kitchen';
 
 /**
@@ -99,8 +100,8 @@ export function missesOf(vessel: Vessel, need: VesselNeed): readonly string[] {
   const litres = Math.ceil((need.litres - vessel.litres) * 10 - 1e-6) / 10;
   const width = Math.ceil(need.widthCm - vessel.widthCm - 1e-6);
   return [
-    ...(litres > 0 ? [`${litres} l too small`] : []),
-    ...(width > 0 ? [`${width} cm too narrow`] : []),
-    ...(need.straight && !vessel.straight ? ['not straight-sided'] : []),
+    ...(litres > 0 ? [say('{litres} l too small', { litres })] : []),
+    ...(width > 0 ? [say('{width} cm too narrow', { width })] : []),
+    ...(need.straight && !vessel.straight ? [say('not straight-sided')] : []),
   ];
 }

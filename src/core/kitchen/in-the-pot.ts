@@ -1,3 +1,5 @@
+import { message } from '@/core/say/say';
+
 /** How a pot stands to what is to go into it. */
 export type Fit = 'fits' | 'too small' | 'far too large';
 
@@ -18,5 +20,6 @@ export function plateFor(potWidthCm: number): number {
 }
 
 /** What a pot must be like to be turned out. Common practice, no source. */
-export const STRAIGHT_NEEDS =
-  'wants straight sides, low handles that clear the dish, and 15 to 20 minutes of rest off the heat first';
+export const STRAIGHT_NEEDS = message(
+  'wants straight sides, low handles that clear the dish, and 15 to 20 minutes of rest off the heat first',
+);

@@ -1,3 +1,4 @@
+import { type Message, message, say } from '@/core/say/say';
 import type { Burner, BurnerStrength, Kitchen, Oven, Person, Vessel } from './kitchen';
 
 /** Kitchens as households have them, to begin from. All figures are common practice, no source: each is changed with one press. */
@@ -45,11 +46,11 @@ function strengths(count: number): readonly BurnerStrength[] {
   ];
 }
 
-const BURNER_WORDS: Readonly<Record<BurnerStrength, string>> = {
-  strong: 'Strong burner',
-  middling: 'Middle burner',
-  weak: 'Small burner',
-};
+const burnerWords = (): Readonly<Record<BurnerStrength, string>> => ({
+  strong: say('Strong burner'),
+  middling: say('Middle burner'),
+  weak: say('Small burner'),
+});
 
 function usualBurners(count: number): readonly Burner[] {
   const all = strengths(count);
@@ -58,7 +59,7 @@ function usualBurners(count: number): readonly Burner[] {
     const nth = all.slice(0, index + 1).filter((each) => each === strength).length;
     return {
       id: `burners-${index + 1}`,
-      name: alike === 1 ? BURNER_WORDS[strength] : `${BURNER_WORDS[strength]} ${nth}`,
+      name: alike === 1 ? burnerWords()[strength] : `${burnerWords()[strength]} ${nth}`,
       strength,
       widestCm: WIDEST_CM[strength],
       // Where there is but one flame it must do everything.
@@ -67,75 +68,82 @@ function usualBurners(count: number): readonly Burner[] {
   });
 }
 
-const OVENS: Readonly<Record<OvenChoice, readonly Omit<Oven, 'id'>[]>> = {
+const ovensOf = (): Readonly<Record<OvenChoice, readonly Omit<Oven, 'id'>[]>> => ({
   none: [],
-  small: [{ name: 'Small oven', shelves: 1, warmUpMinutes: 8 }],
-  usual: [{ name: 'Oven', shelves: 2, warmUpMinutes: 12 }],
+  small: [{ name: say('Small oven'), shelves: 1, warmUpMinutes: 8 }],
+  usual: [{ name: say('Oven'), shelves: 2, warmUpMinutes: 12 }],
   two: [
-    { name: 'Upper oven', shelves: 2, warmUpMinutes: 12 },
-    { name: 'Lower oven', shelves: 2, warmUpMinutes: 12 },
+    { name: say('Upper oven'), shelves: 2, warmUpMinutes: 12 },
+    { name: say('Lower oven'), shelves: 2, warmUpMinutes: 12 },
   ],
-};
+});
 
 const DAY = { from: '07:00', until: '23:00' };
-const PEOPLE: Readonly<Record<Crew, readonly Omit<Person, 'id'>[]>> = {
-  'one cook': [{ name: 'You', role: 'cook', ...DAY }],
+const peopleOf = (): Readonly<Record<Crew, readonly Omit<Person, 'id'>[]>> => ({
+  'one cook': [{ name: say('You'), role: 'cook', ...DAY }],
   'a cook and a helper': [
-    { name: 'You', role: 'cook', ...DAY },
-    { name: 'Helper', role: 'helper', ...DAY },
+    { name: say('You'), role: 'cook', ...DAY },
+    { name: say('Helper'), role: 'helper', ...DAY },
   ],
   'two cooks': [
-    { name: 'You', role: 'cook', ...DAY },
-    { name: 'Second cook', role: 'cook', ...DAY },
+    { name: say('You'), role: 'cook', ...DAY },
+    { name: say('Second cook'), role: 'cook', ...DAY },
   ],
-};
+});
 
-const vessel = (
-  name: string,
-  kind: Vessel['kind'],
-  litres: number,
-  widthCm: number,
-  count = 1,
-): Omit<Vessel, 'id'> => ({ name, kind, litres, widthCm, count, ...(kind === 'pot' ? { straight: true } : {}) });
+/** A vessel before it is named in the cook's language. */
+type Unnamed = Omit<Vessel, 'id' | 'name'> & { readonly name: Message };
+
+const vessel = (name: Message, kind: Vessel['kind'], litres: number, widthCm: number, count = 1): Unnamed => ({
+  name,
+  kind,
+  litres,
+  widthCm,
+  count,
+  ...(kind === 'pot' ? { straight: true } : {}),
+});
 
 const FEW = [
-  vessel('Large pot', 'pot', 5, 24),
-  vessel('Medium pot', 'pot', 3, 20),
-  vessel('Frying pan', 'pan', 2.5, 28),
-  vessel('Baking dish', 'casserole', 3, 28),
-  vessel('Oven tray', 'tray', 4, 38),
-  vessel('Bowl', 'bowl', 3, 24, 3),
+  vessel(message('Large pot'), 'pot', 5, 24),
+  vessel(message('Medium pot'), 'pot', 3, 20),
+  vessel(message('Frying pan'), 'pan', 2.5, 28),
+  vessel(message('Baking dish'), 'casserole', 3, 28),
+  vessel(message('Oven tray'), 'tray', 4, 38),
+  vessel(message('Bowl'), 'bowl', 3, 24, 3),
 ];
 const USUAL = [
-  vessel('Large pot', 'pot', 7, 26),
-  vessel('Medium pot', 'pot', 3.5, 20, 2),
-  vessel('Small pot', 'pot', 1.5, 16),
-  vessel('Frying pan', 'pan', 2.5, 28),
-  vessel('Deep pan with a lid', 'pan', 4, 28),
-  vessel('Casserole', 'casserole', 5.5, 26),
-  vessel('Oven tray', 'tray', 4, 38, 2),
-  vessel('Large bowl', 'bowl', 5, 30),
-  vessel('Bowl', 'bowl', 2.5, 22, 4),
+  vessel(message('Large pot'), 'pot', 7, 26),
+  vessel(message('Medium pot'), 'pot', 3.5, 20, 2),
+  vessel(message('Small pot'), 'pot', 1.5, 16),
+  vessel(message('Frying pan'), 'pan', 2.5, 28),
+  vessel(message('Deep pan with a lid'), 'pan', 4, 28),
+  vessel(message('Casserole'), 'casserole', 5.5, 26),
+  vessel(message('Oven tray'), 'tray', 4, 38, 2),
+  vessel(message('Large bowl'), 'bowl', 5, 30),
+  vessel(message('Bowl'), 'bowl', 2.5, 22, 4),
 ];
 const MANY = [
-  vessel('Stock pot', 'pot', 12, 30),
-  vessel('Large pot', 'pot', 7, 26, 2),
-  vessel('Medium pot', 'pot', 3.5, 20, 3),
-  vessel('Small pot', 'pot', 1.5, 16, 2),
-  vessel('Frying pan', 'pan', 2.5, 28, 2),
-  vessel('Deep pan with a lid', 'pan', 4.5, 30, 2),
-  vessel('Large casserole', 'casserole', 7, 30),
-  vessel('Casserole', 'casserole', 4.5, 26),
-  vessel('Oven tray', 'tray', 5, 40, 3),
-  vessel('Large bowl', 'bowl', 5, 30, 2),
-  vessel('Bowl', 'bowl', 2.5, 22, 8),
+  vessel(message('Stock pot'), 'pot', 12, 30),
+  vessel(message('Large pot'), 'pot', 7, 26, 2),
+  vessel(message('Medium pot'), 'pot', 3.5, 20, 3),
+  vessel(message('Small pot'), 'pot', 1.5, 16, 2),
+  vessel(message('Frying pan'), 'pan', 2.5, 28, 2),
+  vessel(message('Deep pan with a lid'), 'pan', 4.5, 30, 2),
+  vessel(message('Large casserole'), 'casserole', 7, 30),
+  vessel(message('Casserole'), 'casserole', 4.5, 26),
+  vessel(message('Oven tray'), 'tray', 5, 40, 3),
+  vessel(message('Large bowl'), 'bowl', 5, 30, 2),
+  vessel(message('Bowl'), 'bowl', 2.5, 22, 8),
 ];
 
-const POTS: Readonly<Record<PotSet, readonly Omit<Vessel, 'id'>[]>> = { few: FEW, usual: USUAL, many: MANY };
+const POTS: Readonly<Record<PotSet, readonly Unnamed[]>> = { few: FEW, usual: USUAL, many: MANY };
 
 /** The vessels of a set. */
 export function potsOf(set: PotSet): readonly Vessel[] {
-  return numbered('vessels', POTS[set]);
+  return numbered(
+    'vessels',
+    POTS[set].map((each) => ({ ...each, name: say(each.name) })),
+  );
 }
 
 function numbered<T extends object>(list: string, rows: readonly T[]): readonly (T & { readonly id: string })[] {
@@ -153,10 +161,10 @@ export function usualKitchen(id: string, name: string, { burners, oven, crew, po
     id,
     name,
     burners: usualBurners(burners),
-    ovens: numbered('ovens', OVENS[oven]),
-    appliances: [{ id: 'appliances-1', name: 'Kettle', kind: 'kettle', litres: 1.7 }],
+    ovens: numbered('ovens', ovensOf()[oven]),
+    appliances: [{ id: 'appliances-1', name: say('Kettle'), kind: 'kettle', litres: 1.7 }],
     vessels: potsOf(pots),
-    people: numbered('people', PEOPLE[crew]),
+    people: numbered('people', peopleOf()[crew]),
     asleep: { from: DAY.until, until: DAY.from },
   };
 }
@@ -172,7 +180,7 @@ export function freeName(wish: string, taken: readonly string[]): string {
 
 /** The same kitchen once more, by another id and name. */
 export function copyOfKitchen(kitchen: Kitchen, id: string, names: readonly string[]): Kitchen {
-  return { ...kitchen, id, name: freeName(`${kitchen.name.slice(0, 100)}, copy`, names) };
+  return { ...kitchen, id, name: freeName(say('{kitchen}, copy', { kitchen: kitchen.name.slice(0, 100) }), names) };
 }
 
 /** A thing called after its kind is called after its new kind; a name of the cook's own stays. */

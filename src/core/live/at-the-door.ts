@@ -4,6 +4,7 @@ import { checkMeal } from '@/core/meal/check';
 import { type Meal, portionsOf } from '@/core/meal/meal';
 import { scaledFor } from '@/core/meal/scaled';
 import type { Tryable } from '@/core/remedies/try-out';
+import { say } from '@/core/say/say';
 import { printAmount } from '@/core/units/amount';
 import { listed } from '@/core/units/words';
 import { mealAsItIs } from './as-it-is';
@@ -56,18 +57,29 @@ export function doorIdeas(session: Session, more: number, at: number): readonly 
   const portions =
     names(true).length === 0
       ? ''
-      : `of ${listed(names(true))} a portion is ${shares} % of what it was${more > 0 ? '' : ': some will be left'}`;
+      : more > 0
+        ? say('of {names} a portion is {shares} % of what it was', { names: listed(names(true)), shares })
+        : say('of {names} a portion is {shares} % of what it was: some will be left', {
+            names: listed(names(true)),
+            shares,
+          });
   const growing =
-    grown.length === 0 ? '' : `${listed(grown)} ${grown.length > 1 ? 'are' : 'is'} cooked for ${meal.people + more}`;
+    grown.length === 0
+      ? ''
+      : say('{grown}{grown2, plural, one { is} other { are}} cooked for {people}', {
+          grown: listed(grown),
+          grown2: grown.length,
+          people: meal.people + more,
+        });
   const how = [growing, portions].filter(Boolean).join('; ');
-  const plain: DoorIdea = { id: 'share', says: 'share out what there is', how, does: [guests], effort: 0 };
+  const plain: DoorIdea = { id: 'share', says: say('share out what there is'), how, does: [guests], effort: 0 };
   if (more <= 0) return [plain];
   const longer = loosened(session, meal, fixed, at);
   const size = Math.ceil(more + FOR_ALL * meal.people);
   const quick = quickFor(meal, size).map(
     ({ made, name, takes }): DoorIdea => ({
       id: made.id,
-      says: `${name}, for ${size}`,
+      says: say('{name}, for {size}', { name, size }),
       how: takes,
       does: [guests, { kind: 'added', dish: made.id, made }],
       effort: made.steps.length,
@@ -101,8 +113,14 @@ function liquidIn(dish: Dish): number {
 function stretch(guests: NewEvent, longer: ReturnType<typeof loosened>): DoorIdea {
   return {
     id: 'loosen',
-    says: `make ${listed(longer.map(({ name }) => name))} longer`,
-    how: `${listed(longer.map(({ name, ml }) => `${printAmount({ quantity: ml, unit: 'ml' })} of boiling water into ${name}`))}; taste for salt`,
+    says: say('make {longer} longer', { longer: listed(longer.map(({ name }) => name)) }),
+    how: say('{longer}; taste for salt', {
+      longer: listed(
+        longer.map(({ name, ml }) =>
+          say('{amount} of boiling water into {name}', { amount: printAmount({ quantity: ml, unit: 'ml' }), name }),
+        ),
+      ),
+    }),
     does: [guests, ...longer.map(({ key, ml, until }) => ({ kind: 'water', key, ml, until }) as const)],
     effort: 0.5,
   };

@@ -4,6 +4,7 @@ import { knownPlan, type Plan } from '@/core/plan/plan';
 import { whatMoved } from '@/core/plan/plan-diff';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import type { KnownPlan, Progress } from '@/core/plan/progress';
+import { say } from '@/core/say/say';
 import { agreedTableAt, mealAsItIs } from './as-it-is';
 import { atHour } from './at-hour';
 import { standingEvents, toldOf } from './events';
@@ -43,11 +44,18 @@ export async function carryOn(
   const meal = mealAsItIs(session, at);
   const { tableAt } = session;
   if (meal.dishes.length === 0)
-    return { plan: session.plan, tableAt, moved: `${words}. There is nothing left to cook.`, fits: true };
+    return {
+      plan: session.plan,
+      tableAt,
+      moved: say('{words}. There is nothing left to cook.', { words }),
+      fits: true,
+    };
   const progress = lastingAsWanted(progressAt(session, at), meal);
   const result = await planRest({ meal, progress, known: knownAsItIs(session) });
   if (!result.ok) {
-    const moved = `${words}. The rest no longer fits by the clock: carry on in this order, the hour will slip.`;
+    const moved = say('{words}. The rest no longer fits by the clock: carry on in this order, the hour will slip.', {
+      words,
+    });
     return { plan: session.plan, tableAt, moved, fits: false };
   }
   const dishes = new Set(meal.dishes.map(({ id }) => id));
@@ -88,7 +96,7 @@ export async function answered(
   return weight(second) <= weight(first) ? second : first;
 }
 
-const CLOCK = 'The clock has moved on';
+const clockWords = () => say('The clock has moved on');
 /** Milliseconds for which the words after an answer stay in front. */
 const READ_WITHIN = 60_000;
 
@@ -101,11 +109,11 @@ export async function carryOnByClock(
   at: number,
   planRest: (request: RestRequest) => Promise<PlanResult>,
 ): Promise<CarriedOn> {
-  const carried = await carryOn(session, at, CLOCK, planRest);
+  const carried = await carryOn(session, at, clockWords(), planRest);
   const last = session.events.at(-1);
   if (!last || at - last.at > READ_WITHIN || session.moved === '') return carried;
-  const said = session.moved.split(` ${CLOCK}`)[0]!;
-  return said.startsWith(CLOCK) ? carried : { ...carried, moved: `${said} ${carried.moved}` };
+  const said = session.moved.split(` ${clockWords()}`)[0]!;
+  return said.startsWith(clockWords()) ? carried : { ...carried, moved: `${said} ${carried.moved}` };
 }
 
 /** The plan the cook knows, with what was moved to another burner where it stands now. */

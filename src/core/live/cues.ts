@@ -1,3 +1,4 @@
+import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';
 import { dishesOf } from './guests';
 import { nextLookAt, questionOf, toFishOut } from './looks';
@@ -54,17 +55,17 @@ function ownCues(live: LiveStep, now: number, several: boolean): Cue[] {
       id: `begin ${key}`,
       kind: 'hands',
       at: startAt,
-      says: `Set going: ${name}, ${dishName}. ${spoken(live)}`.trim(),
+      says: say('Set going: {name}, {dish}. {spoken}', { name, dish: dishName, spoken: spoken(live) }).trim(),
       keys,
     };
     const late = step.duty === 'into the cold' && now > startAt + STILL_WARM;
     return late
-      ? [begin, dangerOf(live, startAt + STILL_WARM, 'has stood warm too long: into the cold with it')]
+      ? [begin, dangerOf(live, startAt + STILL_WARM, say('has stood warm too long: into the cold with it'))]
       : [begin];
   }
   const cues: Cue[] = [];
   if (live.turns) {
-    const says = `Now: ${name}, ${dishName}. ${spoken(live)}`.trim();
+    const says = say('Now: {name}, {dish}. {spoken}', { name, dish: dishName, spoken: spoken(live) }).trim();
     cues.push({ id: `turn ${key}`, kind: 'hands', at: startAt, says, keys });
   }
   if (status !== 'running') return cues;
@@ -92,15 +93,15 @@ function ownCues(live: LiveStep, now: number, several: boolean): Cue[] {
     });
   }
   const danger = dangerAt(live);
-  if (danger !== null) cues.push(dangerOf(live, danger, 'is long past its time on the heat'));
+  if (danger !== null) cues.push(dangerOf(live, danger, say('is long past its time on the heat')));
   return cues;
 }
 
 /** What a call says of a step besides its name: all that asks something of the hands. */
 function spoken({ step }: LiveStep): string {
   const { says, amounts, cautions } = step;
-  const into = amounts.length > 0 ? `In go: ${amounts.join('; ')}.` : '';
-  const careful = cautions.length > 0 ? `Careful: ${cautions.join(' ')}` : '';
+  const into = amounts.length > 0 ? say('In go: {amounts}.', { amounts: amounts.join('; ') }) : '';
+  const careful = cautions.length > 0 ? say('Careful: {cautions}', { cautions: cautions.join(' ') }) : '';
   return [says, into, careful].filter(Boolean).join(' ');
 }
 
@@ -109,7 +110,7 @@ function dangerOf({ step }: LiveStep, at: number, words: string): Cue {
     id: `danger ${step.key} ${Math.round(at / MINUTE)}`,
     kind: 'danger',
     at,
-    says: `Careful: ${step.dishName}, ${step.name}, ${words}.`,
+    says: say('Careful: {dish}, {step}, {words}.', { dish: step.dishName, step: step.name, words }),
     keys: [step.key],
   };
 }
@@ -138,7 +139,7 @@ function fishOutCues(session: Session, steps: readonly LiveStep[], now: number):
         id: `fish out ${dish.id}`,
         kind: 'look',
         at,
-        says: `${dish.name}: fish out the ${listed(things)}.`,
+        says: say('{dish}: fish out the {things}.', { dish: dish.name, things: listed(things) }),
         keys: [last.step.key],
       },
     ];
@@ -152,7 +153,7 @@ function oneTrip(looks: readonly Cue[]): Cue {
   if (asked.length === 1) return first;
   return {
     ...first,
-    says: `One trip to the stove. ${asked.join(' ')}`,
+    says: say('One trip to the stove. {asked}', { asked: asked.join(' ') }),
     keys: [...new Set(looks.flatMap(({ keys }) => keys))],
   };
 }

@@ -1,4 +1,5 @@
 import isEqual from 'fast-deep-equal';
+import { say } from '@/core/say/say';
 import { changesThePlan, type LiveEvent, standingEvents } from './events';
 import type { Session } from './session';
 
@@ -70,7 +71,7 @@ export function restored(evening: HeldEvening): HeldEvening | null {
   // What is taken back the plan of before never knew: it knows all that stands.
   const { firstTable: _, ...rest } = knowingAll(evening);
   const { events: __, ...stood } = kept;
-  return { ...rest, ...stood, moved: `Taken back: as it was. ${kept.moved}`.trim() };
+  return { ...rest, ...stood, moved: say('Taken back: as it was. {moved}', { moved: kept.moved }).trim() };
 }
 
 /** The evening as it is kept elsewhere: without what is of this browser only. */

@@ -1,4 +1,5 @@
 import { linearRegression, standardDeviation } from 'simple-statistics';
+import { say } from '@/core/say/say';
 
 /** What an instrument says: °C of a probe, grams of a scale. */
 export interface Measurement {
@@ -44,11 +45,11 @@ export function faultOf(kind: Instrument['kind'], readings: readonly Measurement
 export function sayFault(fault: Fault, name: string): string {
   switch (fault) {
     case 'silent':
-      return `The ${name} has fallen silent: look by hand.`;
+      return say('The {name} has fallen silent: look by hand.', { name });
     case 'jumped':
-      return `The ${name} jumped: is it still in the middle?`;
+      return say('The {name} jumped: is it still in the middle?', { name });
     case 'frozen':
-      return `The ${name} has said the same for two minutes: do not trust it.`;
+      return say('The {name} has said the same for two minutes: do not trust it.', { name });
   }
 }
 

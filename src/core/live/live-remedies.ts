@@ -6,6 +6,7 @@ import { isLongSimmer, OVEN_SIMMER } from '@/core/meal/other-heat';
 import type { Landing, Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import { type Tryable, tryOut } from '@/core/remedies/try-out';
+import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';
 import { mealAsItIs } from './as-it-is';
 import type { RestRequest } from './carry-on';
@@ -78,8 +79,8 @@ function turnedDown(
       {
         sort: 'down',
         id: `down ${step.key}`,
-        says: `turn the flame down under ${dishName}`,
-        how: `it takes ${more} min more`,
+        says: say('turn the flame down under {dish}', { dish: dishName }),
+        how: say('it takes {more} min more', { more }),
         does: [{ kind: 'turned-down', key: step.key, until: endAt + more * MINUTE }],
         effort: 1,
       },
@@ -87,7 +88,10 @@ function turnedDown(
   });
 }
 
-const WHERE: Readonly<Record<WarmPlace, string>> = { oven: 'in a low oven', flame: 'on the lowest flame' };
+const whereWords = (): Readonly<Record<WarmPlace, string>> => ({
+  oven: say('in a low oven'),
+  flame: say('on the lowest flame'),
+});
 
 /** All that stands too long and bears it kept warm: in the oven, or on flames as far as that goes. */
 function keptWarmWays(session: Session, spoilt: readonly Landing[], dishes: readonly Dish[]): LiveRemedy[] {
@@ -102,13 +106,13 @@ function keptWarmWays(session: Session, spoilt: readonly Landing[], dishes: read
     if (chosen.length === 0) return [];
     const groups = (['flame', 'oven'] as const).flatMap((where) => {
       const names = chosen.filter((each) => each.where === where).map(({ name }) => name);
-      return names.length > 0 ? [`${listed(names)} ${WHERE[where]}`] : [];
+      return names.length > 0 ? [`${listed(names)} ${whereWords()[where]}`] : [];
     });
     return [
       {
         sort: 'warm',
         id: `warm ${chosen.map(({ dish, where }) => `${dish}:${where}`).join(' ')}`,
-        says: `keep ${chosen.length > 1 ? 'them' : chosen[0]!.name} warm`,
+        says: say('keep {part} warm', { part: chosen.length > 1 ? 'them' : chosen[0]!.name }),
         how: groups.join(', '),
         does: chosen.map(({ dish, where }) => ({ kind: 'keep-warm', dish, where })),
         effort: rather === 'flame' ? 1.5 : 2,
@@ -137,8 +141,8 @@ function carried(session: Session, dishes: readonly Dish[], steps: readonly Live
         {
           sort: 'oven',
           id: `oven ${live.step.key}`,
-          says: `${dish.name} into the oven`,
-          how: `“${step.name}” goes on there, covered, and leaves its burner`,
+          says: say('{dish} into the oven', { dish: dish.name }),
+          how: say('“{step}” goes on there, covered, and leaves its burner', { step: step.name }),
           does: [{ kind: 'to-oven', key: live.step.key, ...(under ? { under: { until, rest } } : {}) }],
           effort: under ? 3 : 2.5,
         },
@@ -163,7 +167,7 @@ function laterWays({ landings }: Plan, { late }: Trouble): LiveRemedy[] {
     return {
       sort: 'later',
       id: `later ${minutes}`,
-      says: `lay the table ${minutes} min later`,
+      says: say('lay the table {minutes} min later', { minutes }),
       does: [{ kind: 'hour', minutes }],
       effort: 3 + minutes / 15,
     };
@@ -174,8 +178,10 @@ function laterWays({ landings }: Plan, { late }: Trouble): LiveRemedy[] {
   ways.push({
     sort: 'after',
     id: `after ${late.map(({ dishId }) => dishId).join(' ')}`,
-    says: `eat ${first.length > 2 ? 'the rest' : listed(first.map(({ dishName }) => dishName))} first`,
-    how: `${listed(names)} ${worst} min after`,
+    says: say('eat {part} first', {
+      part: first.length > 2 ? say('the rest') : listed(first.map(({ dishName }) => dishName)),
+    }),
+    how: say('{names} {worst} min after', { names: listed(names), worst }),
     does: late.map(({ dishId, late: minutes, after = 0 }) => ({
       kind: 'after',
       dish: dishId,
@@ -198,7 +204,7 @@ function leftOut({ late }: Trouble, steps: readonly LiveStep[]): LiveRemedy[] {
     .map(({ dishId, dishName }) => ({
       sort: 'drop' as const,
       id: `drop ${dishId}`,
-      says: `leave ${dishName} out`,
+      says: say('leave {dish} out', { dish: dishName }),
       does: [{ kind: 'dropped' as const, dish: dishId }],
       effort: 8,
     }));

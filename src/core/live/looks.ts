@@ -1,6 +1,8 @@
 import { wholeNamesIn } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
 import type { Meal } from '@/core/meal/meal';
+import { say } from '@/core/say/say';
+import { listed } from '@/core/units/words';
 import type { Look } from './events';
 import { type LiveStep, moreMinutes } from './session';
 
@@ -18,7 +20,7 @@ export function nextLookAt({ step, status, startAt, endAt, told }: LiveStep): nu
 /** What is asked at a look: its own sign of being done as a question. */
 export function questionOf({ step }: LiveStep): string {
   const sign = step.doneWhen.split(/[;.]/)[0]!.trim();
-  return sign ? `${sign.charAt(0).toUpperCase()}${sign.slice(1)}?` : 'Is it there?';
+  return sign ? `${sign.charAt(0).toUpperCase()}${sign.slice(1)}?` : say('Is it there?');
 }
 
 /** When it is thought to be there after a look: nearly is half of what "not yet" gives, but never sooner than it was thought. */
@@ -38,12 +40,17 @@ export function waterReminder(meal: Meal, dishId: string, ml: number): string | 
   const dish = meal.dishes.find(({ id }) => id === dishId);
   if (!dish) return null;
   if (dish.grain)
-    return `That counts as liquid of the grain: ${ml} ml more, so a longer time open or a little less later.`;
+    return say('That counts as liquid of the grain: {ml} ml more, so a longer time open or a little less later.', {
+      ml,
+    });
   const takers = meal.dishes.filter((other) =>
     other.takes.some(({ product }) => dish.gives.some((give) => give.product === product)),
   );
   return takers.length > 0
-    ? `Measure again when you strain it: ${takers.map(({ name }) => name).join(' and ')} ${takers.length > 1 ? 'want' : 'wants'} a measured amount.`
+    ? say(
+        'Measure again when you strain it: {takers}{takers2, plural, one { wants} other { want}} a measured amount.',
+        { takers: listed(takers.map(({ name }) => name)), takers2: takers.length },
+      )
     : null;
 }
 

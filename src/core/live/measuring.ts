@@ -4,6 +4,7 @@ import { takersOf } from '@/core/meal/hand-over';
 import { readKey } from '@/core/meal/keys';
 import { type Meal, portionsOf } from '@/core/meal/meal';
 import { scaledFor } from '@/core/meal/scaled';
+import { say } from '@/core/say/say';
 import {
   type Amount,
   printAmount,
@@ -78,10 +79,15 @@ export interface Found {
 export function sayWhatIsThere(measure: ToMeasure, ml: number): string {
   const { wantedMl, takers } = measure;
   const lacks = lackOf(measure, ml);
-  if (lacks > 0) return `${millis(lacks)} short of the ${millis(wantedMl)} for ${listed(takers)}.`;
+  if (lacks > 0)
+    return say('{millis} short of the {millis2} for {takers}.', {
+      millis: millis(lacks),
+      millis2: millis(wantedMl),
+      takers: listed(takers),
+    });
   const over = ml - wantedMl;
-  const enough = `Enough: ${millis(wantedMl)} for ${listed(takers)}.`;
-  return over < WORTH_KEEPING ? enough : `${enough} ${millis(over)} over.`;
+  const enough = say('Enough: {millis} for {takers}.', { millis: millis(wantedMl), takers: listed(takers) });
+  return over < WORTH_KEEPING ? enough : say('{enough} {millis} over.', { enough, millis: millis(over) });
 }
 
 /** What can be done with so many millilitres, the usual first. */
@@ -96,16 +102,24 @@ export function whatToDo(measure: ToMeasure, ml: number): readonly Found[] {
     });
     const toppedUp: Found = {
       does: 'topped up',
-      says: `top it up with ${millis(lacks)} of boiling water`,
-      how: `${salt} of salt with it, then taste: it should taste a little too salty`,
+      says: say('top it up with {millis} of boiling water', { millis: millis(lacks) }),
+      how: say('{salt} of salt with it, then taste: it should taste a little too salty', { salt }),
     };
     const less: Found = {
       does: 'less grain',
-      says: grainGrams > 0 ? `take ${grain((grainGrams * lacks) / wantedMl)} less grain` : 'take less of it',
+      says:
+        grainGrams > 0
+          ? say('take {grain} less grain', { grain: grain((grainGrams * lacks) / wantedMl) })
+          : say('take less of it'),
       how:
         grainGrams > 0
-          ? `it carries ${grain((grainGrams * ml) / wantedMl)}; salt for the grain goes down with it`
-          : `${listed(measure.takers)} ${measure.takers.length > 1 ? 'have' : 'has'} so much less`,
+          ? say('it carries {grain}; salt for the grain goes down with it', {
+              grain: grain((grainGrams * ml) / wantedMl),
+            })
+          : say('{takers}{takers2, plural, one { has} other { have}} so much less', {
+              takers: listed(measure.takers),
+              takers2: measure.takers.length,
+            }),
     };
     return ml > 0 ? [toppedUp, less] : [toppedUp];
   }
@@ -113,12 +127,15 @@ export function whatToDo(measure: ToMeasure, ml: number): readonly Found[] {
   const keep =
     over < WORTH_KEEPING
       ? ''
-      : `${millis(over)} of ${name} stays: hot, to loosen with; or cooled fast, into small boxes and the freezer`;
+      : say('{millis} of {name} stays: hot, to loosen with; or cooled fast, into small boxes and the freezer', {
+          millis: millis(over),
+          name,
+        });
   const more =
     over < WORTH_KEEPING || grainGrams === 0
       ? ''
-      : `; ${grain((grainGrams * over) / wantedMl)} more grain could cook in it`;
-  return [{ does: 'as it is', says: `take ${millis(wantedMl)}`, how: `${keep}${more}` }];
+      : say('; {grain} more grain could cook in it', { grain: grain((grainGrams * over) / wantedMl) });
+  return [{ does: 'as it is', says: say('take {millis}', { millis: millis(wantedMl) }), how: `${keep}${more}` }];
 }
 
 function lackOf({ wantedMl }: ToMeasure, ml: number): number {
@@ -207,7 +224,7 @@ export function measuringWays(potWidthCm: number | null): readonly MeasuringWay[
     name: 'mugs',
     ml: MUG,
     steps: [-1, -0.25, 0.25, 1],
-    print: (of) => (of <= 0 ? 'no mug' : `${printFraction(of)} ${of > 1 ? 'mugs' : 'mug'}`),
+    print: (of) => (of <= 0 ? say('no mug') : `${printFraction(of)} ${of > 1 ? 'mugs' : 'mug'}`),
   };
   const scale: MeasuringWay = {
     id: 'scale',
@@ -219,10 +236,10 @@ export function measuringWays(potWidthCm: number | null): readonly MeasuringWay[
   if (potWidthCm === null || potWidthCm <= 0) return [jug, mug, scale];
   const depth: MeasuringWay = {
     id: 'depth',
-    name: `depth in the ${Math.round(potWidthCm)} cm pot`,
+    name: say('depth in the {potWidthCm} cm pot', { potWidthCm: Math.round(potWidthCm) }),
     ml: (Math.PI / 4) * potWidthCm ** 2,
     steps: [-1, -0.25, 0.25, 1],
-    print: (of) => (of <= 0 ? '0 cm' : `${printFraction(of)} cm`),
+    print: (of) => (of <= 0 ? say('0 cm') : say('{fraction} cm', { fraction: printFraction(of) })),
   };
   return [jug, mug, depth, scale];
 }

@@ -7,6 +7,7 @@ import { foodsOf } from '@/core/food/known';
 import { stepKey } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import { scaledFor } from '@/core/meal/scaled';
+import { say } from '@/core/say/say';
 import { printAmount } from '@/core/units/amount';
 import { printThing } from '@/core/units/thing';
 import { capital } from '@/core/units/words';
@@ -58,7 +59,7 @@ export function mishapsOf(patient: Patient): readonly Mishap[] {
     ...(!isCooking(patient) ? [] : grams > 0 ? grainMishaps(way, grams) : litres > 0 ? sauceMishaps(way, litres) : []),
     ...(isCooking(patient) && holdsPieces(dish) ? meatMishaps(way) : []),
     ...(patient.live.step.station.sort === 'burner' ? [boiledOver(way)] : []),
-    { id: 'fallen', says: 'it fell, or cannot be eaten', ways: fallenWays(patient) },
+    { id: 'fallen', says: say('it fell, or cannot be eaten'), ways: fallenWays(patient) },
   ];
   return list.map((each) => ({
     ...each,
@@ -71,13 +72,19 @@ function grainMishaps(way: Way, grams: number): readonly Mishap[] {
   return [
     {
       id: 'wet',
-      says: 'the grain is too wet',
+      says: say('the grain is too wet'),
       ways: [
-        way('open', 'lid off, lowest flame, until it is dry', 'Do not stir. Then a cloth under the lid.', 4, 'lowest'),
+        way(
+          'open',
+          say('lid off, lowest flame, until it is dry'),
+          say('Do not stir. Then a cloth under the lid.'),
+          4,
+          'lowest',
+        ),
         way(
           'cloth',
-          'a cloth under the lid, off the heat',
-          'The cloth drinks it; corners tied up, away from any flame.',
+          say('a cloth under the lid, off the heat'),
+          say('The cloth drinks it; corners tied up, away from any flame.'),
           10,
           null,
         ),
@@ -85,12 +92,12 @@ function grainMishaps(way: Way, grams: number): readonly Mishap[] {
     },
     {
       id: 'hard',
-      says: 'dry, or hard at the heart',
+      says: say('dry, or hard at the heart'),
       ways: [
         way(
           'sprinkle',
-          `${water(spoonfuls)} of boiling water over it, lid on, lowest flame`,
-          'Sprinkled, not poured, and not stirred.',
+          say('{water} of boiling water over it, lid on, lowest flame', { water: water(spoonfuls) }),
+          say('Sprinkled, not poured, and not stirred.'),
           7,
           'lowest',
         ),
@@ -98,12 +105,14 @@ function grainMishaps(way: Way, grams: number): readonly Mishap[] {
     },
     {
       id: 'caught',
-      says: 'it caught at the bottom',
+      says: say('it caught at the bottom'),
       ways: [
         way(
           'wet cloth',
-          'off the heat, onto a wet cloth, lid on',
-          'Do not stir and do not scrape: what is above is lifted into another bowl. If that tastes burnt, bread on top for five minutes draws some of it.',
+          say('off the heat, onto a wet cloth, lid on'),
+          say(
+            'Do not stir and do not scrape: what is above is lifted into another bowl. If that tastes burnt, bread on top for five minutes draws some of it.',
+          ),
           5,
           null,
         ),
@@ -116,20 +125,22 @@ function sauceMishaps(way: Way, litres: number): readonly Mishap[] {
   return [
     {
       id: 'split',
-      says: 'the sauce split',
+      says: say('the sauce split'),
       ways: [
         way(
           'cold spoon',
-          'off the heat, two spoons of cold water, whisk',
-          'Or a spoon of it into fresh yogurt or cream, bit by bit, then back. It does not boil again.',
+          say('off the heat, two spoons of cold water, whisk'),
+          say('Or a spoon of it into fresh yogurt or cream, bit by bit, then back. It does not boil again.'),
           3,
           null,
           true,
         ),
         way(
           'starch',
-          `${printAmount({ quantity: Math.max(1, litres * 2), unit: 'tsp' })} of starch in cold water, stirred in`,
-          'One minute at a bare simmer binds it.',
+          say('{amount} of starch in cold water, stirred in', {
+            amount: printAmount({ quantity: Math.max(1, litres * 2), unit: 'tsp' }),
+          }),
+          say('One minute at a bare simmer binds it.'),
           3,
           'low',
           true,
@@ -138,19 +149,21 @@ function sauceMishaps(way: Way, litres: number): readonly Mishap[] {
     },
     {
       id: 'thin',
-      says: 'too thin',
+      says: say('too thin'),
       ways: [
         way(
           'boil down',
-          'lid off, full flame',
-          'What is soft is lifted out first; stir the bottom.',
+          say('lid off, full flame'),
+          say('What is soft is lifted out first; stir the bottom.'),
           Math.max(5, Math.round(litres * 5)),
           'full',
         ),
         way(
           'crush',
-          'crush a ladleful in it, or starch in cold water',
-          `${printAmount({ quantity: Math.max(1, litres * 4), unit: 'tsp' })} of starch; two minutes' simmer.`,
+          say('crush a ladleful in it, or starch in cold water'),
+          say("{amount} of starch; two minutes' simmer.", {
+            amount: printAmount({ quantity: Math.max(1, litres * 4), unit: 'tsp' }),
+          }),
           4,
           'low',
           true,
@@ -159,12 +172,12 @@ function sauceMishaps(way: Way, litres: number): readonly Mishap[] {
     },
     {
       id: 'salty',
-      says: 'too salty',
+      says: say('too salty'),
       ways: [
         way(
           'longer',
-          `${water(Math.max(50, Math.round(litres * 2) * 50))} of boiling water, no salt`,
-          'Then something sour. What goes with it stays unsalted. A potato in it takes water up, not salt.',
+          say('{water} of boiling water, no salt', { water: water(Math.max(50, Math.round(litres * 2) * 50)) }),
+          say('Then something sour. What goes with it stays unsalted. A potato in it takes water up, not salt.'),
           4,
           'low',
         ),
@@ -172,12 +185,12 @@ function sauceMishaps(way: Way, litres: number): readonly Mishap[] {
     },
     {
       id: 'burnt below',
-      says: 'it burnt below',
+      says: say('it burnt below'),
       ways: [
         way(
           'another pot',
-          'off, and pour it into another pot without scraping',
-          'Taste: what smokes or is bitter does not go away by cooking. Then on, on a lower flame.',
+          say('off, and pour it into another pot without scraping'),
+          say('Taste: what smokes or is bitter does not go away by cooking. Then on, on a lower flame.'),
           3,
           'low',
           true,
@@ -191,13 +204,13 @@ function meatMishaps(way: Way): readonly Mishap[] {
   return [
     {
       id: 'tough',
-      says: 'the meat is tough at the hour',
+      says: say('the meat is tough at the hour'),
       ways: [
-        way('longer', 'lid on, it goes on', 'Tender is a finding: the rest can be eaten first.', 20, 'low'),
+        way('longer', say('lid on, it goes on'), say('Tender is a finding: the rest can be eaten first.'), 20, 'low'),
         way(
           'slice',
-          'cut it thin, across the grain, back into its liquid',
-          'Thin slices are tender sooner.',
+          say('cut it thin, across the grain, back into its liquid'),
+          say('Thin slices are tender sooner.'),
           8,
           'low',
           true,
@@ -206,8 +219,10 @@ function meatMishaps(way: Way): readonly Mishap[] {
     },
     {
       id: 'dry',
-      says: 'the meat is dry',
-      ways: [way('broth', 'sliced, hot broth over it, covered', 'A spoon of fat in the broth.', 5, null, true)],
+      says: say('the meat is dry'),
+      ways: [
+        way('broth', say('sliced, hot broth over it, covered'), say('A spoon of fat in the broth.'), 5, null, true),
+      ],
     },
   ];
 }
@@ -215,13 +230,13 @@ function meatMishaps(way: Way): readonly Mishap[] {
 function boiledOver(way: Way): Mishap {
   const ajar = way(
     'lid ajar',
-    'flame down, lid ajar',
-    'Wipe round it when it is cool. What was lost is made good with boiling water.',
+    say('flame down, lid ajar'),
+    say('Wipe round it when it is cool. What was lost is made good with boiling water.'),
     2,
     null,
   );
-  const caution = 'Gas: if the flame went out, tap shut, window open, no spark until the smell is gone.';
-  return { id: 'boiled over', says: 'it boiled over', ways: [{ ...ajar, caution }] };
+  const caution = say('Gas: if the flame went out, tap shut, window open, no spark until the smell is gone.');
+  return { id: 'boiled over', says: say('it boiled over'), ways: [{ ...ajar, caution }] };
 }
 
 function water(ml: number): string {
@@ -268,12 +283,13 @@ function holdsPieces(dish: Dish): boolean {
 /** Without it, or with something quick in its place. */
 function fallenWays({ meal, dish }: Patient): readonly Rescue[] {
   const dropped: NewEvent = { kind: 'dropped', dish: dish.id };
-  const caution =
-    'Hot fat or broken glass on the floor: flame off first, then shoes, then the floor. A burn goes under cool running water for twenty minutes.';
+  const caution = say(
+    'Hot fat or broken glass on the floor: flame off first, then shoes, then the floor. A burn goes under cool running water for twenty minutes.',
+  );
   const without: Rescue = {
     id: 'without',
-    says: 'leave it out',
-    how: 'The rest is planned without it.',
+    says: say('leave it out'),
+    how: say('The rest is planned without it.'),
     minutes: 0,
     does: [dropped],
     caution,
@@ -281,7 +297,7 @@ function fallenWays({ meal, dish }: Patient): readonly Rescue[] {
   const instead = quickFor(meal, meal.people).map(
     ({ made, name, takes }): Rescue => ({
       id: made.id,
-      says: `${name} in its place`,
+      says: say('{name} in its place', { name }),
       how: takes,
       minutes: made.steps.reduce((sum, { minutes }) => sum + minutes.likely, 0),
       does: [dropped, { kind: 'added', dish: made.id, made }],
@@ -351,29 +367,33 @@ function forgotten(patient: Patient, item: Ingredient, left: number): Forgotten 
   if (foods.some(isDangerousRaw)) {
     return left >= ENOUGH_FOR_RAW && !foods.some(({ beans }) => beans)
       ? told(
-          'in now, under the liquid, back to a full simmer',
-          `It needs the ${Math.round(left)} min that are left; cut it smaller, and check its middle.`,
+          say('in now, under the liquid, back to a full simmer'),
+          say('It needs the {left} min that are left; cut it smaller, and check its middle.', {
+            left: Math.round(left),
+          }),
           ENOUGH_FOR_RAW,
           null,
           undefined,
         )
       : never(
-          'Not into this dish any more: it would not be safe by the table. Cook it by itself, all the way, or leave it out.',
+          say(
+            'Not into this dish any more: it would not be safe by the table. Cook it by itself, all the way, or leave it out.',
+          ),
         );
   }
   if (/\bsalt\b/i.test(item.name))
     return told(
-      'half of it, dissolved in two spoons of hot water',
-      'Stirred in, tasted, then the rest. Until the table.',
+      say('half of it, dissolved in two spoons of hot water'),
+      say('Stirred in, tasted, then the rest. Until the table.'),
       1,
     );
   if (/\byeast\b|\b(?:baking|bread) (?:powder|soda)\b|\bbicarbonate\b|\bsourdough starter\b/i.test(item.name))
-    return never('It cannot be put in now: it will be flat, and good all the same.');
+    return never(say('It cannot be put in now: it will be flat, and good all the same.'));
   const kinds = new Set(foods.map(({ kind }) => kind));
   if (foods.some(({ whole }) => whole))
     return told(
-      'a minute in a spoon of hot fat, fat and all into the pot',
-      'It gives less now; leave it in for as long as there is.',
+      say('a minute in a spoon of hot fat, fat and all into the pot'),
+      say('It gives less now; leave it in for as long as there is.'),
       2,
       'medium',
     );
@@ -382,30 +402,31 @@ function forgotten(patient: Patient, item: Ingredient, left: number): Forgotten 
     /\b(?:parsley|coriander|mint|dill|basil|chives|lemon|lime|herbs?)\b/i.test(item.name) &&
     !/\b(?:dried|ground|seeds?|powder|lemon ?grass|lime leaves)\b/i.test(item.name)
   )
-    return told('over it at the table', 'It is best then in any case.', 1);
+    return told(say('over it at the table'), say('It is best then in any case.'), 1);
   if (kinds.has('spice'))
     return told(
-      'half of it, half a minute in a spoon of warm fat, then in',
-      'Five minutes at a simmer take the raw taste away: not in the last three minutes.',
+      say('half of it, half a minute in a spoon of warm fat, then in'),
+      say('Five minutes at a simmer take the raw taste away: not in the last three minutes.'),
       5,
       'low',
     );
-  if (kinds.has('fat') || kinds.has('dairy')) return told('stirred in off the heat', 'Just before the table.', 1);
+  if (kinds.has('fat') || kinds.has('dairy'))
+    return told(say('stirred in off the heat'), say('Just before the table.'), 1);
   if (kinds.has('sweet') || kinds.has('sauce') || /vinegar|sugar|honey/i.test(item.name))
-    return told('half of it in, stirred, tasted', 'Until the table.', 1);
+    return told(say('half of it in, stirred, tasted'), say('Until the table.'), 1);
   if (/onion|garlic|ginger|shallot|leek/i.test(item.name))
-    return told('fried apart until golden, then in', 'In a pan of its own, in fat.', 8, 'medium');
+    return told(say('fried apart until golden, then in'), say('In a pan of its own, in fat.'), 8, 'medium');
   if (kinds.has('water') || kinds.has('stock') || kinds.has('drink'))
-    return told('in, boiling', 'Round the edge; back to the simmer before the clock goes on.', 3, 'full');
+    return told(say('in, boiling'), say('Round the edge; back to the simmer before the clock goes on.'), 3, 'full');
   if (kinds.has('nut') || kinds.has('seed') || kinds.has('fruit'))
-    return told('over it at the table', 'Nuts a minute in a dry pan first.', 2, 'medium');
+    return told(say('over it at the table'), say('Nuts a minute in a dry pan first.'), 2, 'medium');
   if (kinds.has('pulse') || kinds.has('grain'))
     return foods.every(({ state }) => state === 'cooked')
-      ? told('in, drained', 'Back to the simmer: hot all through in five minutes.', 5, 'medium')
-      : never('It needs its own pot and its own time: cook it beside, or leave it out.');
+      ? told(say('in, drained'), say('Back to the simmer: hot all through in five minutes.'), 5, 'medium')
+      : never(say('It needs its own pot and its own time: cook it beside, or leave it out.'));
   return told(
-    'cut small, boiled or fried apart, folded in',
-    'About ten minutes; until ten minutes before the table.',
+    say('cut small, boiled or fried apart, folded in'),
+    say('About ten minutes; until ten minutes before the table.'),
     10,
     'medium',
   );

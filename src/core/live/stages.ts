@@ -1,4 +1,5 @@
 import type { PlannedStep } from '@/core/plan/plan';
+import { type Message, message, say } from '@/core/say/say';
 import { type Look, type LookedAt, pausedFor } from './events';
 import { type LiveStep, moreMinutes } from './session';
 
@@ -43,9 +44,18 @@ export type LadderId =
   | 'roast'
   | 'boil';
 
-type Kind = Omit<Ladder, 'target' | 'id'>;
+/** A ladder before it is said: its words are messages. */
+interface Kind {
+  readonly asks: Message;
+  readonly stages: readonly (Pick<Stage, 'id' | 'at'> & {
+    readonly says: Message;
+    readonly next?: Message;
+    readonly past?: Message;
+  })[];
+  readonly listen?: true;
+}
 
-const OFF = 'Off the heat now.';
+const OFF = message('Off the heat now.');
 
 /**
  * How far along each stage is, common practice, no source; onions in minutes when sliced thin: soft in 3 to 5, golden in 8 to 12, dark brown in
@@ -53,158 +63,183 @@ const OFF = 'Off the heat now.';
  */
 const LADDERS: Readonly<Record<LadderId, Kind>> = {
   onions: {
-    asks: 'What colour are they?',
+    asks: message('What colour are they?'),
     stages: [
-      { id: 'raw', says: 'raw, sharp', at: 0 },
-      { id: 'glassy', says: 'glassy', at: 4, next: 'What goes in next goes in now.' },
-      { id: 'golden', says: 'golden', at: 10, next: 'A splash of water stops them now.' },
-      { id: 'brown', says: 'brown', at: 15, next: 'A splash of water stops them now; they darken a little more.' },
+      { id: 'raw', says: message('raw, sharp'), at: 0 },
+      { id: 'glassy', says: message('glassy'), at: 4, next: message('What goes in next goes in now.') },
+      { id: 'golden', says: message('golden'), at: 10, next: message('A splash of water stops them now.') },
+      {
+        id: 'brown',
+        says: message('brown'),
+        at: 15,
+        next: message('A splash of water stops them now; they darken a little more.'),
+      },
       {
         id: 'dark',
-        says: 'dark brown',
+        says: message('dark brown'),
         at: 19,
-        next: 'A splash of water stops them now.',
-        past: 'A splash of water stops them; black ones come out, they are bitter.',
+        next: message('A splash of water stops them now.'),
+        past: message('A splash of water stops them; black ones come out, they are bitter.'),
       },
     ],
   },
   fork: {
-    asks: 'A fork in the thickest piece:',
+    asks: message('A fork in the thickest piece:'),
     stages: [
-      { id: 'resists', says: 'it resists', at: 0 },
-      { id: 'gives', says: 'it gives', at: 6 },
-      { id: 'turns', says: 'it turns', at: 10, next: 'It is tender: it may wait in its liquid.' },
+      { id: 'resists', says: message('it resists'), at: 0 },
+      { id: 'gives', says: message('it gives'), at: 6 },
+      { id: 'turns', says: message('it turns'), at: 10, next: message('It is tender: it may wait in its liquid.') },
       {
         id: 'falls',
-        says: 'it falls apart',
+        says: message('it falls apart'),
         at: 13,
-        past: 'Lift it out whole, on a wide spoon; it is best left alone now.',
+        past: message('Lift it out whole, on a wide spoon; it is best left alone now.'),
       },
     ],
   },
   soft: {
-    asks: 'One from the middle, between the teeth:',
+    asks: message('One from the middle, between the teeth:'),
     stages: [
-      { id: 'hard', says: 'hard', at: 0 },
-      { id: 'firm heart', says: 'firm at the heart', at: 6 },
-      { id: 'soft', says: 'soft', at: 10 },
-      { id: 'falls', says: 'it falls apart', at: 13, past: `${OFF} Stir it no more.` },
+      { id: 'hard', says: message('hard'), at: 0 },
+      { id: 'firm heart', says: message('firm at the heart'), at: 6 },
+      { id: 'soft', says: message('soft'), at: 10 },
+      { id: 'falls', says: message('it falls apart'), at: 13, past: message('Off the heat now. Stir it no more.') },
     ],
   },
   grain: {
-    asks: 'The surface of the grain:',
+    asks: message('The surface of the grain:'),
     stages: [
-      { id: 'wet', says: 'liquid stands above', at: 0 },
-      { id: 'bubbling', says: 'bubbling through holes', at: 6 },
-      { id: 'craters', says: 'dry, small craters', at: 10, next: 'Cover it now, and turn it down.' },
+      { id: 'wet', says: message('liquid stands above'), at: 0 },
+      { id: 'bubbling', says: message('bubbling through holes'), at: 6 },
+      { id: 'craters', says: message('dry, small craters'), at: 10, next: message('Cover it now, and turn it down.') },
       {
         id: 'crackling',
-        says: 'dry, it crackles below',
+        says: message('dry, it crackles below'),
         at: 12,
-        past: 'Two spoons of hot water round the edge, lid on, lowest heat.',
+        past: message('Two spoons of hot water round the edge, lid on, lowest heat.'),
       },
     ],
   },
   listen: {
-    asks: 'Put your ear to the lid:',
+    asks: message('Put your ear to the lid:'),
     listen: true,
     stages: [
-      { id: 'bubbles', says: 'it bubbles', at: 0 },
-      { id: 'ticks', says: 'a soft ticking', at: 7 },
-      { id: 'quiet', says: 'quiet', at: 10, next: 'Off the heat; the lid stays on.' },
+      { id: 'bubbles', says: message('it bubbles'), at: 0 },
+      { id: 'ticks', says: message('a soft ticking'), at: 7 },
+      { id: 'quiet', says: message('quiet'), at: 10, next: message('Off the heat; the lid stays on.') },
       {
         id: 'crackles',
-        says: 'it crackles',
+        says: message('it crackles'),
         at: 12,
-        past: `${OFF} Stand the pot on a wet cloth, the lid on: what caught lets go.`,
+        past: message('Off the heat now. Stand the pot on a wet cloth, the lid on: what caught lets go.'),
       },
     ],
   },
   parboil: {
-    asks: 'Bite through a grain:',
+    asks: message('Bite through a grain:'),
     stages: [
-      { id: 'hard', says: 'hard, white through', at: 0 },
-      { id: 'bends', says: 'it bends, and snaps', at: 7 },
-      { id: 'point', says: 'soft, a white point', at: 10, next: 'Drain it at once.' },
+      { id: 'hard', says: message('hard, white through'), at: 0 },
+      { id: 'bends', says: message('it bends, and snaps'), at: 7 },
+      { id: 'point', says: message('soft, a white point'), at: 10, next: message('Drain it at once.') },
       {
         id: 'soft',
-        says: 'soft to the heart',
+        says: message('soft to the heart'),
         at: 12,
-        past: 'Drain it at once, cold water over it; it steams half as long.',
+        past: message('Drain it at once, cold water over it; it steams half as long.'),
       },
     ],
   },
   raw: {
-    asks: 'Smell it:',
+    asks: message('Smell it:'),
     stages: [
-      { id: 'raw', says: 'raw', at: 0 },
-      { id: 'sweet', says: 'sweet, no more raw', at: 7, next: 'On with what comes next.' },
-      { id: 'fat parts', says: 'the fat parts', at: 10, next: 'On with what comes next.' },
-      { id: 'sticks', says: 'it sticks and darkens', at: 12, past: 'A splash of water, and scrape the bottom now.' },
+      { id: 'raw', says: message('raw'), at: 0 },
+      { id: 'sweet', says: message('sweet, no more raw'), at: 7, next: message('On with what comes next.') },
+      { id: 'fat parts', says: message('the fat parts'), at: 10, next: message('On with what comes next.') },
+      {
+        id: 'sticks',
+        says: message('it sticks and darkens'),
+        at: 12,
+        past: message('A splash of water, and scrape the bottom now.'),
+      },
     ],
   },
   thick: {
-    asks: 'A spoon through it:',
+    asks: message('A spoon through it:'),
     stages: [
-      { id: 'thin', says: 'thin, it runs together', at: 0 },
-      { id: 'thicker', says: 'it coats the spoon', at: 6 },
+      { id: 'thin', says: message('thin, it runs together'), at: 0 },
+      { id: 'thicker', says: message('it coats the spoon'), at: 6 },
       {
         id: 'thick',
-        says: 'thick, the trail stands',
+        says: message('thick, the trail stands'),
         at: 10,
-        next: 'Lid on, or off the heat: it thickens as it stands.',
+        next: message('Lid on, or off the heat: it thickens as it stands.'),
       },
-      { id: 'sticks', says: 'it sticks below', at: 12, past: `${OFF} Pour it over without scraping the bottom.` },
+      {
+        id: 'sticks',
+        says: message('it sticks below'),
+        at: 12,
+        past: message('Off the heat now. Pour it over without scraping the bottom.'),
+      },
     ],
   },
   fat: {
-    asks: 'The sauce:',
+    asks: message('The sauce:'),
     stages: [
-      { id: 'raw', says: 'raw, thin', at: 0 },
-      { id: 'thick', says: 'thick', at: 6 },
-      { id: 'fat parts', says: 'the fat parts', at: 10, next: 'Now it can take its liquid.' },
-      { id: 'sticks', says: 'it sticks below', at: 12, past: 'A splash of water, and scrape the bottom now.' },
+      { id: 'raw', says: message('raw, thin'), at: 0 },
+      { id: 'thick', says: message('thick'), at: 6 },
+      { id: 'fat parts', says: message('the fat parts'), at: 10, next: message('Now it can take its liquid.') },
+      {
+        id: 'sticks',
+        says: message('it sticks below'),
+        at: 12,
+        past: message('A splash of water, and scrape the bottom now.'),
+      },
     ],
   },
   crust: {
-    asks: 'The side below:',
+    asks: message('The side below:'),
     stages: [
-      { id: 'pale', says: 'pale, it sticks', at: 0 },
-      { id: 'gold', says: 'gold', at: 6 },
-      { id: 'brown', says: 'brown, it lets go', at: 10, next: 'Turn it, or lift it out.' },
+      { id: 'pale', says: message('pale, it sticks'), at: 0 },
+      { id: 'gold', says: message('gold'), at: 6 },
+      { id: 'brown', says: message('brown, it lets go'), at: 10, next: message('Turn it, or lift it out.') },
       {
         id: 'dark',
-        says: 'dark at the edges',
+        says: message('dark at the edges'),
         at: 12,
-        past: 'Out with it, and wipe the pan if what is left is black.',
+        past: message('Out with it, and wipe the pan if what is left is black.'),
       },
     ],
   },
   loaf: {
-    asks: 'The loaf:',
+    asks: message('The loaf:'),
     stages: [
-      { id: 'pale', says: 'pale', at: 0 },
-      { id: 'gold', says: 'gold, soft when tapped', at: 7 },
-      { id: 'hollow', says: 'brown, hollow when tapped', at: 10, next: 'Out, onto a rack.' },
-      { id: 'dark', says: 'dark', at: 12, past: 'Out now, onto a rack.' },
+      { id: 'pale', says: message('pale'), at: 0 },
+      { id: 'gold', says: message('gold, soft when tapped'), at: 7 },
+      { id: 'hollow', says: message('brown, hollow when tapped'), at: 10, next: message('Out, onto a rack.') },
+      { id: 'dark', says: message('dark'), at: 12, past: message('Out now, onto a rack.') },
     ],
   },
   roast: {
-    asks: 'The roast:',
+    asks: message('The roast:'),
     stages: [
-      { id: 'pale', says: 'pale', at: 0 },
-      { id: 'gold', says: 'gold', at: 7 },
-      { id: 'brown', says: 'brown at the edges', at: 10, next: 'Feel the middle, then out with it.' },
-      { id: 'dark', says: 'too dark', at: 12, past: 'Foil over it; if it is not done inside, the oven 20 °C lower.' },
+      { id: 'pale', says: message('pale'), at: 0 },
+      { id: 'gold', says: message('gold'), at: 7 },
+      { id: 'brown', says: message('brown at the edges'), at: 10, next: message('Feel the middle, then out with it.') },
+      {
+        id: 'dark',
+        says: message('too dark'),
+        at: 12,
+        past: message('Foil over it; if it is not done inside, the oven 20 °C lower.'),
+      },
     ],
   },
   boil: {
-    asks: 'How hot is it?',
+    asks: message('How hot is it?'),
     stages: [
-      { id: 'still', says: 'still', at: 0 },
-      { id: 'steams', says: 'it steams', at: 6 },
-      { id: 'edge', says: 'bubbles at the edge', at: 8.5 },
-      { id: 'rolls', says: 'it rolls', at: 10 },
+      { id: 'still', says: message('still'), at: 0 },
+      { id: 'steams', says: message('it steams'), at: 6 },
+      { id: 'edge', says: message('bubbles at the edge'), at: 8.5 },
+      { id: 'rolls', says: message('it rolls'), at: 10 },
     ],
   },
 };
@@ -262,8 +297,19 @@ function onionLadder(sign: string, says: string, minutes: number): Ladder {
 }
 
 function withTarget(id: LadderId, target: string): Ladder {
-  const { stages } = LADDERS[id];
-  return { id, ...LADDERS[id], target: stages.findIndex((stage) => stage.id === target) };
+  const { asks, stages, listen } = LADDERS[id];
+  return {
+    id,
+    asks: say(asks),
+    stages: stages.map(({ says, next, past, ...stage }) => ({
+      ...stage,
+      says: say(says),
+      ...(next ? { next: say(next) } : {}),
+      ...(past ? { past: say(past) } : {}),
+    })),
+    target: stages.findIndex((stage) => stage.id === target),
+    ...(listen ? { listen } : {}),
+  };
 }
 
 /** The last stage that a step was said to have reached; null where none was. */
@@ -319,7 +365,10 @@ export function lookedAtStage(live: LiveStep, ladder: Ladder, stage: number, now
 /** What comes next at a stage, in a sentence: what to do where it is the wanted one or beyond, and how long more where it is not yet there. */
 export function sayAtStage({ stages, target }: Ladder, stage: number, minutesMore: number): string {
   const at = stages[stage]!;
-  if (stage > target) return at.past ?? OFF;
-  if (stage === target) return at.next ?? 'It is there.';
-  return `About ${Math.max(1, Math.round(minutesMore))} min more until: ${stages[target]!.says}.`;
+  if (stage > target) return at.past ?? say(OFF);
+  if (stage === target) return at.next ?? say('It is there.');
+  return say('About {minutes} min more until: {says}.', {
+    minutes: Math.max(1, Math.round(minutesMore)),
+    says: stages[target]!.says,
+  });
 }

@@ -2,6 +2,7 @@ import type { Dish } from '@/core/dish/dish';
 import { litresOf } from '@/core/dish/grain-of';
 import type { Meal } from '@/core/meal/meal';
 import { scaledFor } from '@/core/meal/scaled';
+import { type Message, message, say } from '@/core/say/say';
 import { type Amount, isMass, MASS_IN_GRAMS, scaleAmount } from '@/core/units/amount';
 import { printThing } from '@/core/units/thing';
 import { type Pinch, SENSES, type Sense, standingEvents } from './events';
@@ -18,49 +19,52 @@ export interface TasteStep {
 }
 
 /** What a tongue finds, what helps, and how much of it for a litre in the pot: common practice, no source. Half of what one would think, and taste again. */
-const STEPS: Readonly<Record<Sense, { finds: string; name?: string; perLitre?: Amount; says: string }>> = {
+const STEPS: Readonly<Record<Sense, { finds: Message; name?: string; perLitre?: Amount; says: Message }>> = {
   flat: {
-    finds: 'flat: it wants salt',
+    finds: message('flat: it wants salt'),
     name: 'fine salt',
     perLitre: { quantity: 0.25, unit: 'tsp' },
-    says: 'Stir, wait half a minute, taste again.',
+    says: message('Stir, wait half a minute, taste again.'),
   },
   sour: {
-    finds: 'too sour',
+    finds: message('too sour'),
     name: 'sugar',
     perLitre: { quantity: 0.5, unit: 'tsp' },
-    says: 'Stir until it is gone, taste again.',
+    says: message('Stir until it is gone, taste again.'),
   },
   sweet: {
-    finds: 'too sweet, or dull',
+    finds: message('too sweet, or dull'),
     name: 'lemon juice or vinegar',
     perLitre: { quantity: 1, unit: 'tsp' },
-    says: 'Stir, taste again.',
+    says: message('Stir, taste again.'),
   },
   mild: {
-    finds: 'too mild',
+    finds: message('too mild'),
     name: 'ground chilli',
     perLitre: { quantity: 0.125, unit: 'tsp' },
-    says: 'It grows for two minutes: taste again after that.',
+    says: message('It grows for two minutes: taste again after that.'),
   },
   hot: {
-    finds: 'too hot',
+    finds: message('too hot'),
     name: 'yogurt, cream or coconut milk',
     perLitre: { quantity: 2, unit: 'tbsp' },
-    says: 'Off the boil, stirred in; a little sugar helps too. Put more of it on the table.',
+    says: message('Off the boil, stirred in; a little sugar helps too. Put more of it on the table.'),
   },
   salty: {
-    finds: 'too salty',
+    finds: message('too salty'),
     name: 'boiling water',
     perLitre: { quantity: 80, unit: 'ml' },
-    says: 'Unsalted, then something sour; what it is eaten with stays without salt.',
+    says: message('Unsalted, then something sour; what it is eaten with stays without salt.'),
   },
-  thin: { finds: 'too thin', says: 'Lid off, flame up, five minutes; or crush a few pieces into it.' },
+  thin: {
+    finds: message('too thin'),
+    says: message('Lid off, flame up, five minutes; or crush a few pieces into it.'),
+  },
   thick: {
-    finds: 'too thick',
+    finds: message('too thick'),
     name: 'boiling water',
     perLitre: { quantity: 60, unit: 'ml' },
-    says: 'Stir it in, back to the simmer, taste for salt.',
+    says: message('Stir it in, back to the simmer, taste for salt.'),
   },
 };
 
@@ -80,7 +84,7 @@ export function tasteSteps(meal: Meal, dishId: string): readonly TasteStep[] {
   return SENSES.map((sense): TasteStep => {
     const { finds, name, perLitre, says } = STEPS[sense];
     const give = name && perLitre ? { name, amount: scaleAmount(perLitre, litres) } : null;
-    return { sense, finds, says, ...(give ? { give } : {}) };
+    return { sense, finds: say(finds), says: say(says), ...(give ? { give } : {}) };
   });
 }
 
@@ -137,7 +141,8 @@ export function rememberedOf(evenings: readonly Pick<Session, 'events'>[], dishI
 export function sayRemembered(list: readonly Remembered[]): string {
   if (list.length === 0) return '';
   const each = list.map(
-    ({ name, times, amount }) => `${printThing(amount, name)} (${times === 1 ? 'once' : `${times} times`})`,
+    ({ name, times, amount }) =>
+      `${printThing(amount, name)} (${times === 1 ? say('once') : say('{times} times', { times })})`,
   );
-  return `Before, you added ${each.join(', ')}.`;
+  return say('Before, you added {each}.', { each: each.join(', ') });
 }

@@ -1,5 +1,6 @@
 import type { Heat } from '@/core/kitchen/kitchen';
 import { nameOfUnit } from '@/core/meal/keys';
+import { say, term } from '@/core/say/say';
 import { standingEvents } from './events';
 import type { LiveStep, Session } from './session';
 
@@ -15,16 +16,22 @@ export function transitionOf({ step }: Pick<LiveStep, 'step'>, steps: readonly L
     .map((each) => each.step)
     .findLast((each) => isHot(each) && (each.vessel === step.vessel || step.vessel === null));
   const pot = step.vessel ?? 'it';
-  if (!isHot(step)) return before && step.station.sort === 'shelf' ? 'Off the heat.' : '';
+  if (!isHot(step)) return before && step.station.sort === 'shelf' ? say('Off the heat.') : '';
   if (step.station.sort === 'oven') {
     const celsius = step.celsius === null ? '' : `, ${step.celsius} °C`;
     return before?.station.id === step.station.id && before.celsius === step.celsius
       ? ''
-      : `Into ${step.station.name}${celsius}.`;
+      : say('Into {station}{celsius}.', { station: step.station.name, celsius });
   }
   if (!before) return '';
   const sentences = [
-    before.station.id === step.station.id ? '' : `Move ${pot} from ${before.station.name} to ${step.station.name}.`,
+    before.station.id === step.station.id
+      ? ''
+      : say('Move {pot} from {station} to {station2}.', {
+          pot,
+          station: before.station.name,
+          station2: step.station.name,
+        }),
     turnOf(before.heat, step.heat),
   ];
   return sentences.filter(Boolean).join(' ');
@@ -33,7 +40,9 @@ export function transitionOf({ step }: Pick<LiveStep, 'step'>, steps: readonly L
 function turnOf(from: Heat | null, to: Heat | null): string {
   if (from === null || to === null || from === to) return '';
   const down = HEATS.indexOf(to) < HEATS.indexOf(from);
-  return `Turn it ${down ? 'down' : 'up'}: ${from} to ${to}.`;
+  return down
+    ? say('Turn it down: {from} to {to}.', { from: term(from), to: term(to) })
+    : say('Turn it up: {from} to {to}.', { from: term(from), to: term(to) });
 }
 
 function isHot({ station: { sort } }: LiveStep['step']): boolean {

@@ -1,4 +1,5 @@
 import isEqual from 'fast-deep-equal';
+import { say } from '@/core/say/say';
 import { type Evening, eventsKnown, type HeldEvening, joinedLogs, knowingAll, withoutBefore } from './evening';
 
 // One evening on two screens that are joined to each other: each tells the other the evening as it stands there, whenever it changes.
@@ -70,6 +71,17 @@ export function clockAhead(asked: number, answered: number, heard: number): numb
 export function sayClockAhead(ahead: number): string | null {
   if (Math.abs(ahead) <= WORTH_SAYING) return null;
   const seconds = Math.round(Math.abs(ahead) / 1000);
-  const far = seconds < 120 ? `${seconds} seconds` : `${Math.round(seconds / 60)} minutes`;
-  return `The clock of the other device is ${far} ${ahead > 0 ? 'ahead' : 'behind'}: set both by the network’s time, or calls come too soon on one.`;
+  const far =
+    seconds < 120
+      ? say('{seconds} seconds', { seconds })
+      : say('{seconds} minutes', { seconds: Math.round(seconds / 60) });
+  return ahead > 0
+    ? say(
+        'The clock of the other device is {far} ahead: set both by the network’s time, or calls come too soon on one.',
+        { far },
+      )
+    : say(
+        'The clock of the other device is {far} behind: set both by the network’s time, or calls come too soon on one.',
+        { far },
+      );
 }

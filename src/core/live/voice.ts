@@ -1,4 +1,5 @@
 import { printSpan } from '@/core/plain/span';
+import { say } from '@/core/say/say';
 import { type LiveStep, minutesToTable, type Session } from './session';
 import type { Stove } from './stove';
 
@@ -42,9 +43,15 @@ export function commandIn(heard: string): SpokenCommand | null {
 export function sayNext({ now, next }: Stove, at: number): string {
   const [first] = now;
   const then = next[0];
-  const is = first ? `Now: ${first.step.name}, ${first.step.dishName}.` : 'Nothing for the hands.';
+  const is = first
+    ? say('Now: {step}, {dish}.', { step: first.step.name, dish: first.step.dishName })
+    : say('Nothing for the hands.');
   const comes = then
-    ? ` Next: ${then.step.name}, ${then.step.dishName}, in ${printSpan(Math.max(0, (then.startAt - at) / 60_000))}.`
+    ? say(' Next: {step}, {dish}, in {span}.', {
+        step: then.step.name,
+        dish: then.step.dishName,
+        span: printSpan(Math.max(0, (then.startAt - at) / 60_000)),
+      })
     : '';
   return `${is}${comes}`;
 }
@@ -55,6 +62,6 @@ export function sayHowLong(session: Pick<Session, 'tableAt' | 'plan'>, { now, wa
     `${step.name}, ${step.dishName}: ${endAt > at ? printSpan((endAt - at) / 60_000) : 'over'}.`;
   const running = [...now, ...watching].filter(({ status }) => status === 'running').slice(0, 3);
   const away = -minutesToTable(session, at);
-  const table = away > 0 ? `${printSpan(away)} to the table.` : 'The hour has come.';
+  const table = away > 0 ? say('{span} to the table.', { span: printSpan(away) }) : say('The hour has come.');
   return [...running.map(left), table].join(' ');
 }

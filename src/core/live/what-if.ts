@@ -2,6 +2,7 @@ import { printSpan } from '@/core/plain/span';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import { ofTwenty } from '@/core/plan/say-odds';
+import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';
 import { carryOn, type RestRequest } from './carry-on';
 import type { LiveEvent, NewEvent } from './events';
@@ -27,7 +28,7 @@ export async function whatIf(
   const told = { ...session, events: [...session.events, ...events] };
   const { plan, fits } = await carryOn(told, at, '', planRest);
   const trouble = troubleOf({ plan, events: told.events });
-  return { trouble, plan, leadsTo: fits ? outcomeOf(trouble, plan) : 'the rest would no longer fit' };
+  return { trouble, plan, leadsTo: fits ? outcomeOf(trouble, plan) : say('the rest would no longer fit') };
 }
 
 /** The odds are told where they are not nearly sure. */
@@ -36,15 +37,25 @@ const NEARLY_SURE = 19;
 function outcomeOf({ late, spoilt }: Trouble, { landings, odds }: Plan): string {
   const words = [
     ...(late.length > 0
-      ? [`${listed(late.map(({ dishName }) => dishName))} ${printSpan(late.at(-1)!.late)} late`]
+      ? [
+          say('{late} {span} late', {
+            late: listed(late.map(({ dishName }) => dishName)),
+            span: printSpan(late.at(-1)!.late),
+          }),
+        ]
       : []),
     ...(spoilt.length > 0
-      ? [`${listed(spoilt.map(({ dishName }) => dishName))} still ${spoilt.length > 1 ? 'stand' : 'stands'} too long`]
+      ? [
+          say('{spoilt} still{spoilt2, plural, one { stands} other { stand}} too long', {
+            spoilt: listed(spoilt.map(({ dishName }) => dishName)),
+            spoilt2: spoilt.length,
+          }),
+        ]
       : []),
   ];
   if (words.length > 0) return words.join('; ');
   const after = landings.filter((landing) => landing.after !== undefined);
-  const lands = after.length > 0 ? 'the rest lands in time' : 'everything lands in time';
+  const lands = after.length > 0 ? say('the rest lands in time') : say('everything lands in time');
   const of = odds ? ofTwenty(odds.within5) : NEARLY_SURE;
-  return of < NEARLY_SURE ? `${lands}, in ${of} of 20 evenings` : lands;
+  return of < NEARLY_SURE ? say('{lands}, in {of} of 20 evenings', { lands, of }) : lands;
 }

@@ -8,6 +8,7 @@ import { cookedFor, dishesOf } from '@/core/live/guests';
 import { liveSteps } from '@/core/live/session';
 import { rememberedOf } from '@/core/live/tasting';
 import { scaledFor } from '@/core/meal/scaled';
+import { say } from '@/core/say/say';
 import { printAmount, scaleAmount } from '@/core/units/amount';
 import { printThing } from '@/core/units/thing';
 import type { Lessons } from './lessons';
@@ -131,13 +132,21 @@ function timeProposals(records: readonly StepRecord[], lessons: Lessons): NextTi
     const off = Math.round(record.real - record.planned);
     if (Math.abs(off) < WORTH_MINUTES) return [];
     const lesson = lessons.steps.get(record.step);
-    const often = lesson && lesson.times > 1 ? ` (seen ${lesson.times} times)` : '';
+    const often = lesson && lesson.times > 1 ? say(' (seen {times} times)', { times: lesson.times }) : '';
     return [
       {
         id: `time ${record.key}`,
         dishId: record.dishId,
-        says: off > 0 ? `Begin “${record.name}” ${off} min earlier.` : `“${record.name}” may begin ${-off} min later.`,
-        because: `${record.dishName}: it took ${Math.round(record.real)} min, planned were ${Math.round(record.planned)}${often}.`,
+        says:
+          off > 0
+            ? say('Begin “{record}” {off} min earlier.', { record: record.name, off })
+            : say('“{record}” may begin {off} min later.', { record: record.name, off: -off }),
+        because: say('{dish}: it took {real} min, planned were {planned}{often}.', {
+          dish: record.dishName,
+          real: Math.round(record.real),
+          planned: Math.round(record.planned),
+          often,
+        }),
         dish: null,
       },
     ];
@@ -155,8 +164,12 @@ function measureProposals({ key, dishId, dishName, name, thought, real }: Measur
     {
       id: `measured ${key}`,
       dishId,
-      says: `Count on about ${ml(real)} of ${name}.`,
-      because: `${dishName}: ${ml(thought)} were thought of, and ${ml(real)} were there.`,
+      says: say('Count on about {ml} of {name}.', { ml: ml(real), name }),
+      because: say('{dish}: {ml} were thought of, and {ml2} were there.', {
+        dish: dishName,
+        ml: ml(thought),
+        ml2: ml(real),
+      }),
       dish: null,
     },
   ];
@@ -175,8 +188,8 @@ function addedProposals(evening: Evening, dish: Dish): NextTime[] {
     return {
       id: `added ${name} ${dish.id}`,
       dishId: dish.id,
-      says: `${printThing(amount, name)} more.`,
-      because: `You added it to ${dish.name} after tasting.`,
+      says: say('{thing} more.', { thing: printThing(amount, name) }),
+      because: say('You added it to {dish} after tasting.', { dish: dish.name }),
       dish: has ? { ...dish, ingredients: dish.ingredients.map(more) } : null,
     };
   });
@@ -195,8 +208,10 @@ function tasteProposals(evening: Evening, { dishId, dishName, ratings }: Landed,
     const changed = withAmounts(dish, (id) => (liquid.has(id) ? factor : 1));
     add(
       'liquid',
-      wetness > 0 ? '5 % less liquid.' : '5 % more liquid.',
-      `${dishName} was too ${wetness > 0 ? 'wet' : 'dry'}: ${ratioOf(evening, dish)}.`,
+      wetness > 0 ? say('5 % less liquid.') : say('5 % more liquid.'),
+      wetness > 0
+        ? say('{dish} was too wet: {ratioOf}.', { dish: dishName, ratioOf: ratioOf(evening, dish) })
+        : say('{dish} was too dry: {ratioOf}.', { dish: dishName, ratioOf: ratioOf(evening, dish) }),
       changed,
     );
   }
@@ -206,8 +221,10 @@ function tasteProposals(evening: Evening, { dishId, dishName, ratings }: Landed,
       salty.length > 0 ? withAmounts(dish, (id) => (salty.includes(id) ? 1 - salt * LESS_SALT : 1)) : null;
     add(
       'salt',
-      salt > 0 ? 'A tenth less salt.' : 'A tenth more salt.',
-      `${dishName} had too ${salt > 0 ? 'much' : 'little'} of it.`,
+      salt > 0 ? say('A tenth less salt.') : say('A tenth more salt.'),
+      salt > 0
+        ? say('{dish} had too much of it.', { dish: dishName })
+        : say('{dish} had too little of it.', { dish: dishName }),
       changed,
     );
   }
@@ -238,8 +255,12 @@ function tasteProposals(evening: Evening, { dishId, dishName, ratings }: Landed,
     };
     add(
       'time',
-      doneness > 0 ? `“${longest.name}” ${by} min shorter.` : `“${longest.name}” ${by} min longer.`,
-      `${dishName} was ${doneness > 0 ? 'overdone' : 'not done enough'}.`,
+      doneness > 0
+        ? say('“{longest}” {by} min shorter.', { longest: longest.name, by })
+        : say('“{longest}” {by} min longer.', { longest: longest.name, by }),
+      doneness > 0
+        ? say('{dish} was overdone.', { dish: dishName })
+        : say('{dish} was not done enough.', { dish: dishName }),
       changed,
     );
   }
@@ -258,9 +279,11 @@ function withAmounts(dish: Dish, factor: (id: string) => number): Dish {
 function ratioOf({ meal }: Evening, dish: Dish): string {
   const cooked = meal.dishes.find(({ id }) => id === dish.id) ?? dish;
   const parts = grainParts(scaledFor(meal, cooked));
-  if (!parts || !cooked.grain) return 'as it was measured';
+  if (!parts || !cooked.grain) return say('as it was measured');
   const ratio = Math.round((parts.litres * 1000 * 100) / parts.grams) / 100;
-  return `1 : ${ratio} by weight, ${cooked.grain.soaked ? 'soaked' : 'unsoaked'}`;
+  return cooked.grain.soaked
+    ? say('1 : {ratio} by weight, soaked', { ratio })
+    : say('1 : {ratio} by weight, unsoaked', { ratio });
 }
 
 /** What is left over, with the instants by which it must be cold and eaten. */
@@ -289,7 +312,7 @@ export function leftOvers(evening: Evening): readonly LeftOver[] {
         portions: leftOver,
         coldBy: Math.max(from, evening.tableAt) + hours * 60 * MINUTE,
         eatBy: from + keeps.fridgeDays * DAY,
-        keeps: keeps.of,
+        keeps: say(keeps.of),
       },
     ];
   });

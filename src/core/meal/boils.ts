@@ -4,6 +4,7 @@ import { HEAT_SHARE, minutesToBoil, type Range, wattsOf } from '@/core/heat/boil
 import { boilingPoint } from '@/core/heat/water';
 import { fittingVessels } from '@/core/kitchen/fits';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import { say } from '@/core/say/say';
 import { readUnit } from './keys';
 import { stationsFor } from './stations';
 
@@ -83,7 +84,10 @@ export function boilFaults(kitchen: Kitchen, dish: Dish, step: Step): readonly R
   return [
     {
       where: `${dish.name}, ${step.name}`,
-      sentence: `No burner of this kitchen brings ${litres} l to the boil within ${MOST_MINUTES} minutes. Cook for fewer, share it out between two pots, or measure the burner on the Bench.`,
+      sentence: say(
+        'No burner of this kitchen brings {litres} l to the boil within {most} minutes. Cook for fewer, share it out between two pots, or measure the burner on the Bench.',
+        { litres, most: MOST_MINUTES },
+      ),
     },
   ];
 }

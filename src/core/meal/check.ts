@@ -2,6 +2,7 @@ import { checkDish, type Refusal } from '@/core/dish/check';
 import type { Dish } from '@/core/dish/dish';
 import { fittingVessels, lotsIn, missesOf, nearestVessel } from '@/core/kitchen/fits';
 import { type Kitchen, printClock } from '@/core/kitchen/kitchen';
+import { say, term } from '@/core/say/say';
 import { listed } from '@/core/units/words';
 import { boilFaults } from './boils';
 import type { Meal } from './meal';
@@ -19,16 +20,22 @@ export function checkMeal(meal: Meal): readonly Refusal[] {
   if (!Number.isInteger(meal.people) || meal.people < 1 || meal.people > MOST_PEOPLE) {
     refusals.push({
       where: 'people',
-      sentence: `People at the table must be a whole number from 1 to ${MOST_PEOPLE}.`,
+      sentence: say('People at the table must be a whole number from 1 to {most}.', { most: MOST_PEOPLE }),
     });
     return refusals;
   }
   if (meal.dishes.length === 0) {
-    return [{ where: 'dishes', sentence: 'Choose at least one dish; then there is something to plan.' }];
+    return [{ where: 'dishes', sentence: say('Choose at least one dish; then there is something to plan.') }];
   }
   if (meal.dishes.length > MOST_DISHES) {
     return [
-      { where: 'dishes', sentence: `A meal holds up to ${MOST_DISHES} dishes; this one has ${meal.dishes.length}.` },
+      {
+        where: 'dishes',
+        sentence: say('A meal holds up to {most} dishes; this one has {dishes}.', {
+          most: MOST_DISHES,
+          dishes: meal.dishes.length,
+        }),
+      },
     ];
   }
   refusals.push(...checkKitchen(meal.kitchen));
@@ -36,13 +43,19 @@ export function checkMeal(meal: Meal): readonly Refusal[] {
   if (asleep && isBetween(meal.hour, asleep.from, asleep.until)) {
     refusals.push({
       where: 'hour',
-      sentence: `The table is laid at ${meal.hour}, when the household sleeps (${asleep.from} to ${asleep.until}). Choose another hour, or change the hours of sleep in the kitchen.`,
+      sentence: say(
+        'The table is laid at {hour}, when the household sleeps ({from} to {until}). Choose another hour, or change the hours of sleep in the kitchen.',
+        { hour: meal.hour, from: asleep.from, until: asleep.until },
+      ),
     });
   }
   const ids = new Set<string>();
   for (const dish of meal.dishes) {
     if (ids.has(dish.id)) {
-      refusals.push({ where: dish.name, sentence: `Two dishes share the id "${dish.id}"; each needs its own.` });
+      refusals.push({
+        where: dish.name,
+        sentence: say('Two dishes share the id "{id}"; each needs its own.', { id: dish.id }),
+      });
     }
     ids.add(dish.id);
     const faults = checkDish(dish);
@@ -61,19 +74,28 @@ function isBetween(hour: string, from: string, until: string): boolean {
 export function checkKitchen(kitchen: Kitchen): readonly Refusal[] {
   const refusals: Refusal[] = [];
   if (!kitchen.people.some((person) => person.role === 'cook')) {
-    refusals.push({ where: 'people in the kitchen', sentence: 'Someone must cook: make at least one person a cook.' });
+    refusals.push({
+      where: say('people in the kitchen'),
+      sentence: say('Someone must cook: make at least one person a cook.'),
+    });
   }
   if (kitchen.asleep && kitchen.asleep.from === kitchen.asleep.until) {
     refusals.push({
-      where: 'hours of sleep',
-      sentence: `Asleep from ${kitchen.asleep.from} until ${kitchen.asleep.until} is all day; the two hours must differ.`,
+      where: say('hours of sleep'),
+      sentence: say('Asleep from {from} until {until} is all day; the two hours must differ.', {
+        from: kitchen.asleep.from,
+        until: kitchen.asleep.until,
+      }),
     });
   }
   for (const person of kitchen.people) {
     if (person.from === person.until) {
       refusals.push({
-        where: `${person.name}, hours`,
-        sentence: `The hours of ${person.name}, from ${person.from} until ${person.until}, must differ. An hour before the first is one past midnight.`,
+        where: say('{person}, hours', { person: person.name }),
+        sentence: say(
+          'The hours of {person}, from {from} until {until}, must differ. An hour before the first is one past midnight.',
+          { person: person.name, from: person.from, until: person.until },
+        ),
       });
     }
   }
@@ -86,17 +108,40 @@ function checkDishInKitchen(dish: Dish, kitchen: Kitchen): readonly Refusal[] {
     if (fittingVessels(kitchen, use.need).length > 0) continue;
     const nearest = nearestVessel(kitchen, use.need);
     const litres = Math.ceil(use.need.litres * 10) / 10;
-    const wish = `${use.need.kinds.join(' or ')} of ${litres} l${use.need.widthCm > 0 ? ` and ${use.need.widthCm} cm across` : ''}`;
+    const wish =
+      use.need.widthCm > 0
+        ? say('{kinds} of {litres} l and {widthCm} cm across', {
+            kinds: use.need.kinds.map(term).join(` ${say('or')} `),
+            litres,
+            widthCm: use.need.widthCm,
+          })
+        : say('{kinds} of {litres} l', { kinds: use.need.kinds.map(term).join(` ${say('or')} `), litres });
     // So many it holds enough for, where it is wide and straight enough.
     const enough = nearest ? Math.floor((dish.servings * nearest.litres) / use.need.litres) : 0;
-    const fewer = nearest && nearest.litres < use.need.litres && enough >= 1 ? `cook for ${enough}` : 'cook for fewer';
+    const fewer =
+      nearest && nearest.litres < use.need.litres && enough >= 1
+        ? say('cook for {enough}', { enough })
+        : say('cook for fewer');
     refusals.push({
       where: `${dish.name}, ${use.name}`,
-      sentence: `${dish.name} for ${Math.round(dish.servings)} needs a ${wish}; ${
-        nearest
-          ? `the nearest here, ${/^the /i.test(nearest.name) ? nearest.name : `the ${nearest.name}`} with ${nearest.litres} l and ${nearest.widthCm} cm, is ${listed(missesOf(nearest, use.need))}`
-          : 'there is none in this kitchen'
-      }. Borrow a larger one, ${fewer}, or take the dish out.`,
+      sentence: nearest
+        ? say(
+            '{dish} for {servings} needs a {wish}; the nearest here, {part} with {litres} l and {widthCm} cm, is {missesOf}. Borrow a larger one, {fewer}, or take the dish out.',
+            {
+              dish: dish.name,
+              servings: Math.round(dish.servings),
+              wish,
+              part: /^the /i.test(nearest.name) ? nearest.name : say('the {nearest}', { nearest: nearest.name }),
+              litres: nearest.litres,
+              widthCm: nearest.widthCm,
+              missesOf: listed(missesOf(nearest, use.need)),
+              fewer,
+            },
+          )
+        : say(
+            '{dish} for {servings} needs a {wish}; there is none in this kitchen. Borrow a larger one, {fewer}, or take the dish out.',
+            { dish: dish.name, servings: Math.round(dish.servings), wish, fewer },
+          ),
     });
   }
   for (const step of dish.steps) {
@@ -105,24 +150,39 @@ function checkDishInKitchen(dish: Dish, kitchen: Kitchen): readonly Refusal[] {
     if (place.at === 'burner' && burnersFor(kitchen, place).length === 0) {
       refusals.push({
         where,
-        sentence: `"${step.name}" wants ${place.heat} heat, and no burner here gives it. Add a burner in the kitchen, or leave the dish out.`,
+        sentence: say(
+          '"{step}" wants {heat} heat, and no burner here gives it. Add a burner in the kitchen, or leave the dish out.',
+          { step: step.name, heat: term(place.heat) },
+        ),
       });
     } else refusals.push(...boilFaults(kitchen, dish, step));
     if (place.at === 'oven' && !kitchen.ovens.some((oven) => oven.shelves >= place.shelves)) {
       refusals.push({
         where,
-        sentence: `"${step.name}" wants an oven with ${place.shelves} free ${place.shelves === 1 ? 'shelf' : 'shelves'}, and this kitchen has none.`,
+        sentence: say(
+          '"{step}" wants an oven with {shelves, plural, one {# free shelf} other {# free shelves}}, and this kitchen has none.',
+          { step: step.name, shelves: place.shelves },
+        ),
       });
     }
     if (place.at === 'appliance' && lotsIn(kitchen, place.appliance, place.litres) === null) {
-      const what = place.appliance.replace('-', ' ');
+      const what = term(place.appliance.replace('-', ' '));
       const own = kitchen.appliances.filter((item) => item.kind === place.appliance);
       const largest = own.sort((a, b) => (b.litres ?? 0) - (a.litres ?? 0))[0];
       refusals.push({
         where,
         sentence: largest
-          ? `${dish.name} for ${Math.round(dish.servings)} needs a ${what} of ${Math.ceil((place.litres ?? 0) * 10) / 10} l; the largest here holds ${largest.litres} l. Borrow a larger one, cook for fewer, or cook it in a pot.`
-          : `"${step.name}" wants a ${what}, and this kitchen has none.`,
+          ? say(
+              '{dish} for {servings} needs a {what} of {litres} l; the largest here holds {most} l. Borrow a larger one, cook for fewer, or cook it in a pot.',
+              {
+                dish: dish.name,
+                servings: Math.round(dish.servings),
+                what,
+                litres: Math.ceil((place.litres ?? 0) * 10) / 10,
+                most: largest.litres ?? 0,
+              },
+            )
+          : say('"{step}" wants a {what}, and this kitchen has none.', { step: step.name, what }),
       });
     }
   }
@@ -135,6 +195,9 @@ export function hourPast(meal: Meal, minutesToTable: number): Refusal | null {
   const now = printClock(Number(meal.hour.slice(0, 2)) * 60 + Number(meal.hour.slice(3)) - minutesToTable);
   return {
     where: 'hour',
-    sentence: `The table at ${meal.hour} on ${meal.day} has gone by (it is ${now} by that clock). Choose a later hour or another day.`,
+    sentence: say(
+      'The table at {hour} on {day} has gone by (it is {now} by that clock). Choose a later hour or another day.',
+      { hour: meal.hour, day: meal.day, now },
+    ),
   };
 }

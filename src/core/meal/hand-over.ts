@@ -1,6 +1,8 @@
 import type { Eaten } from '@/core/dish/diet';
 import type { Dish, Gives, Takes } from '@/core/dish/dish';
+import { say } from '@/core/say/say';
 import { type Amount, MASS_IN_GRAMS, printAmount, VOLUME_IN_ML, type VolumeUnit } from '@/core/units/amount';
+import { listed } from '@/core/units/words';
 
 /** What a dish of the meal gives to another. */
 export interface Giver {
@@ -129,12 +131,18 @@ export function sayMeasured(dishes: readonly Dish[], dish: Dish, step: string): 
       const says = (of: number) => printAmount({ quantity: of, unit });
       const litre = 1000 / VOLUME_IN_ML[unit as VolumeUnit];
       if (taken > quantity * (1 + WITHIN_MEASURING)) {
-        return `There will be about ${says(quantity)}, and ${says(taken)} is wanted: top it up with ${says(taken - quantity)} of boiling water, and taste for salt.`;
+        return say(
+          'There will be about {s}, and {s2} is wanted: top it up with {s3} of boiling water, and taste for salt.',
+          { s: says(quantity), s2: says(taken), s3: says(taken - quantity) },
+        );
       }
       const over = quantity - taken;
       return over >= WORTH_KEEPING * litre
-        ? `There will be about ${says(quantity)}: ${says(taken)} is wanted, and the ${says(over)} over is worth keeping in small boxes, cooled fast and frozen.`
-        : `There will be about ${says(quantity)}, as much as is wanted.`;
+        ? say(
+            'There will be about {s}: {s2} is wanted, and the {s3} over is worth keeping in small boxes, cooled fast and frozen.',
+            { s: says(quantity), s2: says(taken), s3: says(over) },
+          )
+        : say('There will be about {s}, as much as is wanted.', { s: says(quantity) });
     });
   return sentences.filter((each) => each !== '').join(' ');
 }
@@ -151,10 +159,17 @@ function sumIn({ unit }: Amount, amounts: readonly Amount[]): number | null {
 export function sayPartFault(fault: PartFault): string {
   switch (fault.kind) {
     case 'missing':
-      return `${fault.taker.name} takes ${fault.take.otherwise}, which no dish of this meal makes`;
+      return say('{taker} takes {otherwise}, which no dish of this meal makes', {
+        taker: fault.taker.name,
+        otherwise: fault.take.otherwise,
+      });
     case 'short':
-      return `there is less ${fault.giver.give.name} than ${fault.takers.map(({ name }) => name).join(' and ')} ${fault.takers.length > 1 ? 'take' : 'takes'}`;
+      return say('there is less {give} than {takers}{takers2, plural, one { takes} other { take}}', {
+        give: fault.giver.give.name,
+        takers: listed(fault.takers.map(({ name }) => name)),
+        takers2: fault.takers.length,
+      });
     case 'unused':
-      return `nothing takes the ${fault.giver.give.name} of ${fault.giver.dish.name}`;
+      return say('nothing takes the {give} of {dish}', { give: fault.giver.give.name, dish: fault.giver.dish.name });
   }
 }

@@ -2,6 +2,8 @@ import { DIETS, type Diet, dietOf } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
 import { foodsIn } from '@/core/dish/foods';
 import { type StripStep, stripOf } from '@/core/dish/strip';
+import { say } from '@/core/say/say';
+import { listed } from '@/core/units/words';
 import { checkMeal } from './check';
 import type { Meal } from './meal';
 import { type Role, rolesOf, type Want } from './menu-words';
@@ -233,11 +235,20 @@ function notesOf(courses: readonly Course[], meal: Meal): readonly string[] {
   const season = courses.filter(({ season: own }) => own > 0).map(({ dish }) => dish.name);
   const heat = courses.reduce((sum, each) => sum + each.burners, 0);
   return [
-    `About ${hands} min of hands in the last hour, for ${meal.kitchen.people.length > 1 ? `${meal.kitchen.people.length} people` : 'one cook'}.`,
+    meal.kitchen.people.length > 1
+      ? say('About {hands} min of hands in the last hour, for {people} people.', {
+          hands,
+          people: meal.kitchen.people.length,
+        })
+      : say('About {hands} min of hands in the last hour, for one cook.', { hands }),
     heat > LAST_HOUR * meal.kitchen.burners.length
-      ? 'More stands on burners in the last hour than there are burners for: some of it will be cooked sooner and kept.'
-      : `Room on the ${meal.kitchen.burners.length} burners in the last hour.`,
-    ...(ovens.length > 1 ? [`The oven is wanted at ${ovens.join(' and ')} °C: one after the other.`] : []),
-    ...(season.length > 0 ? [`In season in the north now: ${season.join(', ')}.`] : []),
+      ? say(
+          'More stands on burners in the last hour than there are burners for: some of it will be cooked sooner and kept.',
+        )
+      : say('Room on the {burners} burners in the last hour.', { burners: meal.kitchen.burners.length }),
+    ...(ovens.length > 1
+      ? [say('The oven is wanted at {ovens} °C: one after the other.', { ovens: listed(ovens.map(String)) })]
+      : []),
+    ...(season.length > 0 ? [say('In season in the north now: {season}.', { season: season.join(', ') })] : []),
   ];
 }

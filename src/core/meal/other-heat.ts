@@ -2,6 +2,7 @@ import type { Dish, Step, VesselUse } from '@/core/dish/dish';
 import { simmersGently } from '@/core/dish/foods';
 import { fittingVessels } from '@/core/kitchen/fits';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import { say } from '@/core/say/say';
 
 /** A simmer shorter than this is not worth warming an oven for. */
 const LONG_SIMMER = 40;
@@ -15,7 +16,8 @@ const INTO_THE_OVEN = `It goes into the oven at ${OVEN_SIMMER} °C, covered`;
 /** Minutes within which a simmering pot is carried from the burner into the warm oven. */
 const CARRIED_OVER = 5;
 
-const HOT_HANDLES = 'Handles and lid come out as hot as the oven: dry cloths, and one left on the handle as a warning.';
+const hotHandles = () =>
+  say('Handles and lid come out as hot as the oven: dry cloths, and one left on the handle as a warning.');
 
 /** A step of a dish that may happen somewhere else, and the dish as it would be. */
 export interface Elsewhere {
@@ -25,7 +27,10 @@ export interface Elsewhere {
 
 /** The dish with a simmer in the oven from its beginning. */
 export function beginsInTheOven(dish: Dish, step: Step): Dish {
-  const moved = ovenStep(step, `${step.says} ${INTO_THE_OVEN}, instead of staying on the burner.`);
+  const moved = ovenStep(
+    step,
+    say('{says} {into}, instead of staying on the burner.', { says: step.says, into: INTO_THE_OVEN }),
+  );
   return { ...dish, steps: dish.steps.map((each) => (each === step ? moved : each)) };
 }
 
@@ -52,7 +57,7 @@ function ovenStep(step: Step, says: string): Step {
     ...step,
     place: { at: 'oven', celsius: OVEN_SIMMER, shelves: 1 },
     says,
-    cautions: [...step.cautions, HOT_HANDLES],
+    cautions: [...step.cautions, hotHandles()],
   };
 }
 
@@ -64,17 +69,17 @@ export function restInOven(step: string): string {
 /** The dish with the last minutes of a simmer under way in the oven, in the pot it stands in; until the oven is warm it stays where it is. */
 export function goesOnInTheOven(dish: Dish, step: Step, minutes: number): Dish {
   const id = restInOven(step.id);
-  const { learned: _, ...rest } = ovenStep(step, `${INTO_THE_OVEN}, and goes on there.`);
+  const { learned: _, ...rest } = ovenStep(step, say('{into}, and goes on there.', { into: INTO_THE_OVEN }));
   const moved: Step = {
     ...rest,
     id,
-    name: `${step.name}, in the oven`,
+    name: say('{step}, in the oven', { step: step.name }),
     minutes: { shortest: minutes, likely: minutes, longest: Math.ceil(minutes * GENTLER) },
     grows: { by: 'nothing' },
     uses: [],
   };
   const at = dish.steps.indexOf(step);
-  const before: Step = { ...step, doneWhen: 'the oven is warm' };
+  const before: Step = { ...step, doneWhen: say('the oven is warm') };
   return {
     ...dish,
     steps: [...dish.steps.slice(0, at), before, moved, ...dish.steps.slice(at + 1)],
@@ -104,7 +109,7 @@ export function moreGently(dish: Dish): readonly Elsewhere[] {
         likely: longer(minutes.likely),
         longest: Math.max(longer(minutes.likely), longer(minutes.longest)),
       },
-      says: `${step.says} It simmers gently here and takes its time.`,
+      says: say('{says} It simmers gently here and takes its time.', { says: step.says }),
     };
     const steps = dish.steps.map((each) => (each === step ? moved : each));
     return [{ step, dish: { ...dish, id: `${dish.id}-gently-${step.id}`, steps } }];

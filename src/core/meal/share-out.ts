@@ -1,4 +1,5 @@
 import type { Dish, Growth, Ingredient, Link, Step, VesselUse } from '@/core/dish/dish';
+import { say } from '@/core/say/say';
 import { scaleAmount } from '@/core/units/amount';
 
 const SECOND = '~2';
@@ -27,8 +28,14 @@ export function sharedOut(dish: Dish, use: VesselUse): Dish | null {
     const half = halved(step);
     const uses = step.uses.map((id) => (split.has(id) ? second(id) : id));
     return [
-      { ...half, name: `${step.name}, first pot` },
-      { ...half, id: second(step.id), name: `${step.name}, second pot`, vessel: second(use.id), uses },
+      { ...half, name: say('{step}, first pot', { step: step.name }) },
+      {
+        ...half,
+        id: second(step.id),
+        name: say('{step}, second pot', { step: step.name }),
+        vessel: second(use.id),
+        uses,
+      },
     ];
   });
   const ingredients = dish.ingredients.flatMap((item): Ingredient[] => {

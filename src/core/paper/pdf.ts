@@ -1,5 +1,6 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { AISLES, type Errand, sayErrand } from '@/core/prep/shopping';
+import { say } from '@/core/say/say';
 import { printThing } from '@/core/units/thing';
 import { inFonts } from './fonts';
 import type { PrepSheet, WallSheet } from './sheets';
@@ -64,7 +65,7 @@ export function wallPdf(
               width: '*',
               text: inFonts([
                 { text: `${row.step}, ${row.dish}`, bold: true },
-                `${marks} · ${row.where} · to ${row.until}`,
+                say('{marks} · {where} · to {until}', { marks, where: row.where, until: row.until }),
                 ...goesIn,
               ]),
             },
@@ -94,7 +95,7 @@ export function wallPdf(
       text: inFonts([
         { text: 'Careful. ', bold: true },
         sheet.cautions.map(({ mark, says }) => `${mark} ${says}`).join('  '),
-        ' Your local rules and the maker’s instructions come first.',
+        say(' Your local rules and the maker’s instructions come first.'),
       ]),
       margin: [0, points * 0.6, 0, 0],
     },
@@ -144,30 +145,35 @@ export function prepPdf(sheet: PrepSheet, under: string, size: PaperSize, points
         { text: `${box}${name}: `, bold: true },
         uses
           .map(
-            ({ from, until, dish, washedBy }) => `${from}–${until} ${dish}${washedBy ? `, washed by ${washedBy}` : ''}`,
+            ({ from, until, dish, washedBy }) =>
+              `${from}–${until} ${dish}${washedBy ? say(', washed by {washedBy}', { washedBy }) : ''}`,
           )
           .join('; '),
       ]),
     };
   });
-  return paper(`Laid out: ${sheet.title}`, size, points, [
+  return paper(say('Laid out: {title}', { title: sheet.title }), size, points, [
     { text: inFonts([under]) },
     {
       columns: [
-        { width: '*', stack: [{ text: 'At the board', style: 'head' }, ...board] },
+        { width: '*', stack: [{ text: say('At the board'), style: 'head' }, ...board] },
         {
           width: '*',
           stack: [
-            { text: 'Measured out', style: 'head' },
+            { text: say('Measured out'), style: 'head' },
             ...measured,
             ...(sheet.atHand.length > 0
-              ? [{ text: 'At hand', style: 'head' }, { text: inFonts([sheet.atHand.join(', ')]) }]
+              ? [{ text: say('At hand'), style: 'head' }, { text: inFonts([sheet.atHand.join(', ')]) }]
               : []),
-            { text: 'Taken out', style: 'head' },
+            { text: say('Taken out'), style: 'head' },
             ...taken,
             {
               text: inFonts([
-                `${box}${sheet.taken.small.map(({ name }) => name).join(', ')}; ${sheet.taken.serving.length} to serve in`,
+                say('{box}{small}; {serving} to serve in', {
+                  box,
+                  small: sheet.taken.small.map(({ name }) => name).join(', '),
+                  serving: sheet.taken.serving.length,
+                }),
               ]),
             },
           ],
@@ -196,7 +202,7 @@ export function shoppingPdf(
     return [{ lines: own.length + 2, content: { stack, unbreakable: own.length < 40 } }];
   });
   const half = splitEvenly(aisles.map(({ lines }) => lines));
-  return paper(`To buy: ${title}`, size, points, [
+  return paper(say('To buy: {title}', { title }), size, points, [
     { text: inFonts([under]) },
     {
       columns: [

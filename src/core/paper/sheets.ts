@@ -4,6 +4,7 @@ import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { sayOdds } from '@/core/plan/say-odds';
 import { type BoardRound, boardRounds, bowlsOf } from '@/core/prep/bowls';
 import { type TakenOut, takenOut } from '@/core/prep/vessels-out';
+import { say } from '@/core/say/say';
 
 /** How a minute relative to the table is said: its day, and its hour. */
 export type Clock = (minute: number) => { readonly day: string; readonly time: string };
@@ -84,7 +85,7 @@ export function wallSheet(meal: Meal, plan: Plan, clock: Clock): WallSheet {
 
 function untilOf({ end, longestEnd }: PlannedStep, clock: Clock): string {
   const { time } = clock(end);
-  return longestEnd > end ? `${time}, at the latest ${clock(longestEnd).time}` : time;
+  return longestEnd > end ? say('{time}, at the latest {time2}', { time, time2: clock(longestEnd).time }) : time;
 }
 
 function landsOf({ landings, odds }: Plan, dish: string, clock: Clock): string {
@@ -92,7 +93,7 @@ function landsOf({ landings, odds }: Plan, dish: string, clock: Clock): string {
   const ready = odds?.dishes.find(({ dishId }) => dishId === dish)?.ready;
   if (!ready) return landing ? clock(landing.ready).time : '';
   const [soon, late] = [clock(ready[0]).time, clock(ready[2]).time];
-  return soon === late ? soon : `${soon} to ${late}`;
+  return soon === late ? soon : say('{soon} to {late}', { soon, late });
 }
 
 /** a to z, then aa, ab. */
@@ -111,8 +112,8 @@ function whereOf({ dishes }: Pick<Meal, 'dishes'>, step: PlannedStep): string {
       ? (person?.name ?? 'board')
       : station.sort === 'shelf'
         ? isCold
-          ? 'in the cold'
-          : 'off the heat'
+          ? say('in the cold')
+          : say('off the heat')
         : `${station.name}${celsius === null ? (heat ? `, ${heat}` : '') : ` ${celsius} °C`}`;
   return vessel ? `${place}, ${vessel}` : place;
 }
@@ -130,7 +131,7 @@ export interface PrepSheet {
 export function prepSheet(
   meal: Meal,
   plan: Plan,
-  say: (bowl: ReturnType<typeof bowlsOf>[number]) => string,
+  spell: (bowl: ReturnType<typeof bowlsOf>[number]) => string,
 ): PrepSheet {
   const bowls = bowlsOf(meal, plan);
   const rounds = boardRounds(bowls, plan);
@@ -138,7 +139,7 @@ export function prepSheet(
   const measured = new Map<string, string[]>();
   for (const bowl of bowls) {
     if (bowl.amount === null || bowl.madeBy !== null || cut.has(bowl.key)) continue;
-    measured.set(bowl.dishName, [...(measured.get(bowl.dishName) ?? []), say(bowl)]);
+    measured.set(bowl.dishName, [...(measured.get(bowl.dishName) ?? []), spell(bowl)]);
   }
   return {
     title: meal.name,

@@ -1,3 +1,4 @@
+import { say } from '@/core/say/say';
 // Minutes relative to a table, and the clock on the wall. The one way from the one to the other: in the night in which the clocks are changed
 // an hour of the wall is not sixty minutes.
 
@@ -74,8 +75,16 @@ export function sayClockChange(table: TableHour, from: number, until: number): s
   const eve = new Date(tableInstant(table) + (change.minute - 1) * MINUTE);
   eve.setHours(eve.getHours(), 0, 0, 0);
   const hour = (eve.getHours() + 1) % 24;
-  const size = Math.abs(change.by) === HOUR ? 'an hour' : `${Math.abs(change.by)} min`;
-  return `The clocks go ${change.by < 0 ? 'back' : 'forward'} ${size} at ${twoFigures(hour)}:00 that night; all hours are told by them, and the minutes are true.`;
+  const size = Math.abs(change.by) === HOUR ? say('an hour') : say('{by} min', { by: Math.abs(change.by) });
+  return change.by < 0
+    ? say(
+        'The clocks go back {size} at {twoFigures}:00 that night; all hours are told by them, and the minutes are true.',
+        { size, twoFigures: twoFigures(hour) },
+      )
+    : say(
+        'The clocks go forward {size} at {twoFigures}:00 that night; all hours are told by them, and the minutes are true.',
+        { size, twoFigures: twoFigures(hour) },
+      );
 }
 
 /** Minutes by which the clock on the wall here stands further than where a table was agreed for an instant; 0 in the same time zone. */

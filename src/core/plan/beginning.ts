@@ -1,4 +1,5 @@
 import { clockAt, minuteAt, type TableHour } from '@/core/plain/wall-clock';
+import { say } from '@/core/say/say';
 import { capital, listed } from '@/core/units/words';
 import type { Plan, PlannedStep } from './plan';
 
@@ -56,7 +57,13 @@ export type DayName = (days: number, first: PlannedStep | null) => string;
 
 /** Days as they are called from the table. */
 const FROM_THE_TABLE: DayName = (days) =>
-  days === 0 ? 'On the day' : days === 1 ? 'The day before' : days === 2 ? 'Two days before' : `${days} days before`;
+  days === 0
+    ? say('On the day')
+    : days === 1
+      ? say('The day before')
+      : days === 2
+        ? say('Two days before')
+        : say('{days} days before', { days });
 
 /**
  * The beginning of a plan in sentences: "The day before: marinate (Lamb), 5 min of hands, from 22:30. On the day: first flame at 17:34, hands from
@@ -70,7 +77,7 @@ export function sayBeginning(
   const clock = (minute: number) => clockAt(table, minute);
   const before = daysBefore(steps, table);
   const said = sayFirst(firstOfDay(steps, table), clock);
-  const day = said === null ? '' : `${said}; longest quiet stretch ${quietStretch} min.`;
+  const day = said === null ? '' : say('{said}; longest quiet stretch {quietStretch} min.', { said, quietStretch });
   if (before.length === 0) return day === '' ? '' : capital(day);
   const earlier = before.map((each) => `${called(each.days, each.steps[0] ?? null)}: ${sayDayBefore(each, clock)}.`);
   return [...earlier, day === '' ? '' : `${called(0, firstOfDay(steps, table).first)}: ${day}`]
@@ -83,16 +90,24 @@ function sayFirst(
   clock: (minute: number) => string,
 ): string | null {
   if (!first) return null;
-  const hands = hand ? `hands from ${clock(hand.start)}` : 'no hands';
-  if (hand && hand.start <= first.start) return `first hand on a knife at ${clock(hand.start)}`;
-  if (flame && flame.start <= first.start) return `first flame at ${clock(flame.start)}, ${hands}`;
-  return `first ${first.name} (${first.dishName}) at ${clock(first.start)}, ${hands}`;
+  const hands = hand ? say('hands from {hour}', { hour: clock(hand.start) }) : say('no hands');
+  if (hand && hand.start <= first.start) return say('first hand on a knife at {hour}', { hour: clock(hand.start) });
+  if (flame && flame.start <= first.start)
+    return say('first flame at {hour}, {hands}', { hour: clock(flame.start), hands });
+  return say('first {first} ({dish}) at {hour}, {hands}', {
+    first: first.name,
+    dish: first.dishName,
+    hour: clock(first.start),
+    hands,
+  });
 }
 
 function sayDayBefore({ steps, hands }: DayBefore, clock: (minute: number) => string): string {
   const what = listed([...new Set(steps.map(({ name, dishName }) => `${name} (${dishName})`))], MOST_NAMED);
   const first = Math.min(...steps.map(({ start }) => start));
-  return `${what}, ${hands > 0 ? `${hands} min of hands, ` : ''}from ${clock(first)}`;
+  return hands > 0
+    ? say('{what}, {hands} min of hands, from {hour}', { what, hands, hour: clock(first) })
+    : say('{what}, from {hour}', { what, hour: clock(first) });
 }
 
 /** What of a plan is to be begun at an instant, in minutes relative to the table: what was due before it, and what is due within `soon` minutes. */

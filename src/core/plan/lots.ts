@@ -9,6 +9,7 @@ import { partKey, type StepKey, stepKey } from '@/core/meal/keys';
 import { type Meal, portionsOf } from '@/core/meal/meal';
 import { breathAfter, padHands } from '@/core/meal/pace';
 import { scaledFor } from '@/core/meal/scaled';
+import { say } from '@/core/say/say';
 
 /** A step in more parts than this, and a meal of more parts than that, is refused: see `tooManyParts`. */
 const MOST_OF_A_STEP = 100;
@@ -176,11 +177,17 @@ export function tooManyParts(parts: ReadonlyMap<string, readonly Part[]>): reado
       const { dish, step, parts: count } = first!;
       return {
         where: `${dish.name}, ${step.name}`,
-        sentence: `“${step.name}” for ${Math.round(dish.servings)} would be done in ${count} lots, one after another; up to ${MOST_OF_A_STEP} are planned. Let one lot serve more, or cook for fewer.`,
+        sentence: say(
+          '“{step}” for {servings} would be done in {count} lots, one after another; up to {most} are planned. Let one lot serve more, or cook for fewer.',
+          { step: step.name, servings: Math.round(dish.servings), count, most: MOST_OF_A_STEP },
+        ),
       };
     });
   const all = [...parts.values()].reduce((sum, { length }) => sum + length, 0);
   if (faults.length > 0 || all <= MOST_OF_A_MEAL) return faults;
-  const sentence = `This meal has ${all} steps with all their lots; up to ${MOST_OF_A_MEAL} are planned at once. Take a dish out, or let one lot serve more.`;
+  const sentence = say(
+    'This meal has {all} steps with all their lots; up to {most} are planned at once. Take a dish out, or let one lot serve more.',
+    { all, most: MOST_OF_A_MEAL },
+  );
   return [{ where: 'dishes', sentence }];
 }

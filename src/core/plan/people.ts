@@ -3,6 +3,7 @@ import { litresOf } from '@/core/dish/grain-of';
 import { holdOfVessel, nameOfUnit, readUnit } from '@/core/meal/keys';
 import { type Meal, portionsOf } from '@/core/meal/meal';
 import { clockAt } from '@/core/plain/wall-clock';
+import { say } from '@/core/say/say';
 import { printAmount } from '@/core/units/amount';
 import { capital } from '@/core/units/words';
 import { partsOf } from './lots';
@@ -67,9 +68,13 @@ const said = (litres: number) => printAmount({ quantity: litres, unit: 'l' });
 function liquid(was: Dish, dish: Dish): readonly string[] {
   const [before, after] = [litresIn(was), litresIn(dish)];
   if (Math.max(before, after) < LEAST_LITRES || said(before) === said(after)) return [];
-  const why = dish.grain ? '; less than in proportion, for what boils off stays the same' : '';
-  const fewer = dish.grain ? '; more than in proportion, for what boils off stays the same' : '';
-  return [`Liquid: ${said(after)} instead of ${said(before)}${after > before ? why : fewer}.`];
+  const values = { after: said(after), before: said(before) };
+  if (!dish.grain) return [say('Liquid: {after} instead of {before}.', values)];
+  return [
+    after > before
+      ? say('Liquid: {after} instead of {before}; less than in proportion, for what boils off stays the same.', values)
+      : say('Liquid: {after} instead of {before}; more than in proportion, for what boils off stays the same.', values),
+  ];
 }
 
 function vessels(one: View, two: View, was: Dish, dish: Dish): readonly string[] {
@@ -85,9 +90,16 @@ function vessels(one: View, two: View, was: Dish, dish: Dish): readonly string[]
     const own = larger * (use.need.litres - needed) > 0;
     const litres = (value: number) => `${Math.round(value * 10) / 10} l`;
     const why = own
-      ? `it must hold ${litres(use.need.litres)}, not ${litres(needed)}`
-      : `which of them stands free has changed`;
-    return [`${capital(use.name)}: ${withThe(now)} instead of ${withThe(old)}; ${why}.`];
+      ? say('it must hold {litres}, not {before}', { litres: litres(use.need.litres), before: litres(needed) })
+      : say('which of them stands free has changed');
+    return [
+      say('{use}: {now} instead of {old}; {why}.', {
+        use: capital(use.name),
+        now: withThe(now),
+        old: withThe(old),
+        why,
+      }),
+    ];
   });
 }
 
@@ -100,8 +112,12 @@ function batches(one: View, two: View, dish: Dish): readonly string[] {
     const key = `${dish.id}/${id}`;
     const [before, after] = [one.parts.get(key), two.parts.get(key)];
     if (!before || !after || before.length === after.length) return [];
-    const cut = after[0]!.step.place.at === 'board' ? ['sitting', 'sittings'] : ['batch', 'batches'];
-    return [`${capital(name)}: ${after.length} ${cut[after.length === 1 ? 0 : 1]} instead of ${before.length}.`];
+    const values = { name: capital(name), after: after.length, before: before.length };
+    return [
+      after[0]!.step.place.at === 'board'
+        ? say('{name}: {after, plural, one {# sitting} other {# sittings}} instead of {before}.', values)
+        : say('{name}: {after, plural, one {# batch} other {# batches}} instead of {before}.', values),
+    ];
   });
 }
 
@@ -115,8 +131,17 @@ function boils(one: View, two: View, dish: Dish): readonly string[] {
     });
     if (!before || !after || (before.minutes === after.minutes && before.on === after.on)) return [];
     const on =
-      after.on === before.on ? `on ${withThe(after.on)}` : `on ${withThe(after.on)}, not on ${withThe(before.on)}`;
-    return [`${capital(name)}: ${after.minutes} min ${on} instead of ${before.minutes}.`];
+      after.on === before.on
+        ? say('on {now}', { now: withThe(after.on) })
+        : say('on {now}, not on {old}', { now: withThe(after.on), old: withThe(before.on) });
+    return [
+      say('{name}: {minutes} min {on} instead of {before}.', {
+        name: capital(name),
+        minutes: after.minutes,
+        on,
+        before: before.minutes,
+      }),
+    ];
   });
 }
 
@@ -127,7 +152,7 @@ function hands(one: View, two: View, dish: Dish): readonly string[] {
       .reduce((sum, { minutes }) => sum + minutes, 0),
   ) as [number, number];
   if (Math.abs(after - before) < WORTH_TELLING) return [];
-  return [`Hands: ${after} min instead of ${before}.`];
+  return [say('Hands: {after} min instead of {before}.', { after, before })];
 }
 
 function eveningOf(before: Plan, after: Plan): readonly string[] {
@@ -136,17 +161,20 @@ function eveningOf(before: Plan, after: Plan): readonly string[] {
   const sentences: string[] = [];
   if (Math.abs(after.firstHand - before.firstHand) >= WORTH_TELLING) {
     sentences.push(
-      `The first hand is wanted at ${clock(after, after.firstHand)} instead of ${clock(before, before.firstHand)}.`,
+      say('The first hand is wanted at {hour} instead of {before}.', {
+        hour: clock(after, after.firstHand),
+        before: clock(before, before.firstHand),
+      }),
     );
   }
   const [was, is] = [late(before), late(after)];
   if (was !== is) {
     sentences.push(
       is === 0
-        ? 'Everything is on time now.'
+        ? say('Everything is on time now.')
         : was === 0
-          ? `The table waits ${is} min.`
-          : `The table waits ${is} min instead of ${was}.`,
+          ? say('The table waits {is} min.', { is })
+          : say('The table waits {is} min instead of {was}.', { is, was }),
     );
   }
   return sentences;
@@ -156,11 +184,11 @@ function eveningOf(before: Plan, after: Plan): readonly string[] {
 export function portionWords(before: Meal, after: Meal): string {
   const [was, is] = [portionsOf(before), portionsOf(after)];
   return before.people !== after.people && is === after.people && was === before.people
-    ? `${is} people instead of ${was}`
-    : `${is} portions instead of ${was}`;
+    ? say('{is} people instead of {was}', { is, was })
+    : say('{is} portions instead of {was}', { is, was });
 }
 
 /** "the 5 l pot"; a vessel that has its own article keeps it. */
 function withThe(name: string): string {
-  return /^the /i.test(name) ? name : `the ${name}`;
+  return /^the /i.test(name) ? name : say('the {name}', { name });
 }

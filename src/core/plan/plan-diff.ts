@@ -1,6 +1,7 @@
 import type { Pin } from '@/core/meal/pin';
 import { printSpan } from '@/core/plain/span';
 import { clockAt } from '@/core/plain/wall-clock';
+import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';
 import { unkeptPins } from './pins';
 import type { Landing, Plan } from './plan';
@@ -29,14 +30,18 @@ export function whatMoved(before: Plan, after: Plan, fixed: ReadonlySet<string>,
   const wasLate = lateness(before);
   const ending =
     late > 0
-      ? ` The table waits until ${clockAt(after, late)}.`
+      ? say(' The table waits until {hour}.', { hour: clockAt(after, late) })
       : wasLate > 0
-        ? ` Back on time for ${after.hour}.`
+        ? say(' Back on time for {hour}.', { hour: after.hour })
         : '';
-  const list = [...moved].map(([dish, shift]) => `${dish} ${Math.abs(shift)} min ${shift > 0 ? 'later' : 'earlier'}`);
-  if (list.length === 0) return `${told}; nothing else moved.${ending}`;
-  if (list.length === 1) return `${told}; only this moved: ${list[0]}.${ending}`;
-  return `${told}; moved: ${listed(list, MOST_TOLD)}.${ending}`;
+  const list = [...moved].map(([dish, shift]) =>
+    shift > 0
+      ? say('{dish} {shift} min later', { dish, shift: Math.abs(shift) })
+      : say('{dish} {shift} min earlier', { dish, shift: Math.abs(shift) }),
+  );
+  if (list.length === 0) return say('{told}; nothing else moved.{ending}', { told, ending });
+  if (list.length === 1) return say('{told}; only this moved: {list}.{ending}', { told, list: list[0]!, ending });
+  return say('{told}; moved: {list}.{ending}', { told, list: listed(list, MOST_TOLD), ending });
 }
 
 /** Minutes by which the table waits; what rounding alone can make is not worth telling. */
@@ -54,30 +59,44 @@ export function whatLands(before: Plan, after: Plan): string {
   const firstHand =
     Math.abs(after.firstHand - before.firstHand) < WORTH_TELLING
       ? ''
-      : ` First hand on a knife at ${clockAt(after, after.firstHand)} instead of ${clockAt(before, before.firstHand)}.`;
-  if (changed.length === 0) return `At the table nothing changes.${firstHand}`;
+      : say(' First hand on a knife at {hour} instead of {hour2}.', {
+          hour: clockAt(after, after.firstHand),
+          hour2: clockAt(before, before.firstHand),
+        });
+  if (changed.length === 0) return say('At the table nothing changes.{firstHand}', { firstHand });
   changed.sort((a, b) => weightOf(b.landing) - weightOf(a.landing));
   const told = changed.slice(0, MOST_TOLD).map(({ landing, was }) => `${landing.dishName}: ${landsLike(landing, was)}`);
   const rest = changed.length - told.length;
-  return `${told.join('; ')}${rest > 0 ? `; ${rest} more a little otherwise` : ''}.${firstHand}`;
+  return `${told.join('; ')}${rest > 0 ? say('; {rest} more a little otherwise', { rest }) : ''}.${firstHand}`;
 }
 
 /** What came of moving one step by hand: where it stands, the nearest place when the wished one cannot be, and what else that moves. */
 export function whatCameOf(before: Plan, after: Plan, wish: Pin): string {
   const placed = after.steps.find(({ key }) => key === wish.key);
-  if (!placed) return 'The plan does not hold this step any more.';
+  if (!placed) return say('The plan does not hold this step any more.');
   const was = before.steps.find(({ key }) => key === wish.key);
   const clock = (minute: number) => clockAt(after, minute);
   const name = `${placed.name.charAt(0).toUpperCase()}${placed.name.slice(1)}`;
   const elsewhere = was !== undefined && was.station.id !== placed.station.id;
-  const stands = `${elsewhere ? `on ${placed.station.name} ` : ''}at ${clock(placed.start)}`;
+  const stands = elsewhere
+    ? say('on {station} at {hour}', { station: placed.station.name, hour: clock(placed.start) })
+    : say('at {hour}', { hour: clock(placed.start) });
   const [unkept] = unkeptPins(after, [wish]);
   const wished = wish.unit === undefined ? undefined : after.stations.find(({ id }) => id === wish.unit)?.name;
   const told = !unkept
-    ? `${name} stands ${stands}`
+    ? say('{name} stands {stands}', { name, stands })
     : wished !== undefined && placed.station.id !== wish.unit
-      ? `${name} cannot stand on ${wished} then; it stands on ${placed.station.name} at ${clock(placed.start)}`
-      : `${name} cannot stand at ${clock(wish.start ?? placed.start)}; ${clock(placed.start)} is the nearest`;
+      ? say('{name} cannot stand on {wished} then; it stands on {station} at {hour}', {
+          name,
+          wished,
+          station: placed.station.name,
+          hour: clock(placed.start),
+        })
+      : say('{name} cannot stand at {hour}; {hour2} is the nearest', {
+          name,
+          hour: clock(wish.start ?? placed.start),
+          hour2: clock(placed.start),
+        });
   return [whatMoved(before, after, new Set([wish.key]), told), whatLands(before, after)].filter(Boolean).join(' ');
 }
 
@@ -87,8 +106,14 @@ function weightOf({ late, waits }: Landing): number {
 
 function landsLike(landing: Landing, was: Landing): string {
   const before =
-    was.late > 0 ? `${printSpan(was.late)} late` : was.waits > 0 ? `a wait of ${printSpan(was.waits)}` : 'no wait';
-  if (landing.late > 0) return `${printSpan(landing.late)} late instead of ${before}`;
-  if (landing.waits === 0) return `straight to the table instead of ${before}`;
-  return `a wait of ${landing.waits} min instead of ${before}${landing.fine === 'too long' ? ', which is too long' : ''}`;
+    was.late > 0
+      ? say('{span} late', { span: printSpan(was.late) })
+      : was.waits > 0
+        ? say('a wait of {span}', { span: printSpan(was.waits) })
+        : say('no wait');
+  if (landing.late > 0) return say('{span} late instead of {before}', { span: printSpan(landing.late), before });
+  if (landing.waits === 0) return say('straight to the table instead of {before}', { before });
+  return landing.fine === 'too long'
+    ? say('a wait of {waits} min instead of {before}, which is too long', { waits: landing.waits, before })
+    : say('a wait of {waits} min instead of {before}', { waits: landing.waits, before });
 }

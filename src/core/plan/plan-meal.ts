@@ -7,6 +7,7 @@ import { courseOf } from '@/core/risk/course';
 import { pushed } from '@/core/risk/rehearse';
 import { ROOM_SHARE } from '@/core/risk/room';
 import { withinLags } from '@/core/risk/within-lags';
+import { say } from '@/core/say/say';
 import { type Conflict, type FoundSolution, isFound, type NoSolution, type Schedule } from '@/core/schedule/problem';
 import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/solve';
 import { validate } from '@/core/schedule/validate';
@@ -399,12 +400,15 @@ function whileItStands({ likely: problem }: Compiled, known: Schedule): FoundSol
 
 /** Why there is no plan: what collides, as far as that is known, and what may help. */
 function noPlan(meal: Meal, compiled: Compiled, solution: NoSolution): Refusal {
-  const help = 'Choose a later hour, take out a dish, or add a burner, a pot or a person.';
+  const help = say('Choose a later hour, take out a dish, or add a burner, a pot or a person.');
   if (solution.status === 'unknown') {
-    return { where: 'the meal', sentence: `No plan was found in the time there was. ${help}` };
+    return { where: say('the meal'), sentence: say('No plan was found in the time there was. {help}', { help }) };
   }
   const clash = solution.conflict ? clashOf(meal, compiled, solution.conflict) : '';
-  return { where: 'the meal', sentence: `This cannot be cooked in this kitchen by that hour. ${clash}${help}` };
+  return {
+    where: say('the meal'),
+    sentence: [say('This cannot be cooked in this kitchen by that hour.'), clash, help].filter(Boolean).join(' '),
+  };
 }
 
 /** "These collide: “simmer” of the barley and “fry” of the curry; they want the strong burner." */
@@ -412,21 +416,27 @@ function clashOf(meal: Meal, { entries }: Compiled, conflict: Conflict): string 
   const steps = conflict.steps.flatMap((key) => {
     const entry = entries.get(key);
     if (entry?.kind === 'part') return [`“${entry.part.step.name}” (${entry.part.dish.name})`];
-    return entry?.kind === 'warm' ? [`warming the oven to ${entry.celsius} °C (${entry.dish.name})`] : [];
+    return entry?.kind === 'warm'
+      ? [say('warming the oven to {celsius} °C ({dish})', { celsius: entry.celsius, dish: entry.dish.name })]
+      : [];
   });
   if (steps.length === 0) return '';
   const things = [
     ...new Set(conflict.units.map((unit) => nameOfUnit(meal.kitchen, unit))),
-    ...(conflict.pools.includes(HANDS) ? ['hands'] : []),
-    ...(conflict.pools.includes(EYES) ? ['eyes for the pots'] : []),
+    ...(conflict.pools.includes(HANDS) ? [say('hands')] : []),
+    ...(conflict.pools.includes(EYES) ? [say('eyes for the pots')] : []),
     ...meal.kitchen.ovens.flatMap(({ id, name }) =>
       conflict.pools.includes(shelvesOf(id)) || conflict.states.includes(id) ? [name] : [],
     ),
   ];
-  const wanted = things.length > 0 ? `; they want ${listed(things, MOST_NAMED)}` : '';
-  return steps.length === 1
-    ? `What does not fit is ${steps[0]}${things.length > 0 ? `, which wants ${listed(things, MOST_NAMED)}` : ''}. `
-    : `These collide: ${listed(steps, MOST_NAMED)}${wanted}. `;
+  const values = { steps: listed(steps, MOST_NAMED), things: listed(things, MOST_NAMED) };
+  if (steps.length === 1)
+    return things.length > 0
+      ? say('What does not fit is {steps}, which wants {things}.', values)
+      : say('What does not fit is {steps}.', values);
+  return things.length > 0
+    ? say('These collide: {steps}; they want {things}.', values)
+    : say('These collide: {steps}.', values);
 }
 
 const MOST_NAMED = 5;

@@ -1,4 +1,5 @@
 import type { Meal } from '@/core/meal/meal';
+import { say } from '@/core/say/say';
 import type { Plan } from './plan';
 
 /**
@@ -12,9 +13,9 @@ export function provenGiven(
 ): readonly string[] {
   const boils = dishes.some(({ steps }) => steps.some(({ grows }) => grows.by === 'boil'));
   return [
-    ...((pins ?? []).length > 0 ? ['with what you put by hand'] : []),
-    ...(sureness === 'short' ? [] : ['with room for what takes longer']),
-    ...(boils && kitchen.burners.length > 1 ? ['on these burners'] : []),
-    ...(layOutFirst === false || lastHourOpen ? [] : ['with the last hour kept for cooking']),
+    ...((pins ?? []).length > 0 ? [say('with what you put by hand')] : []),
+    ...(sureness === 'short' ? [] : [say('with room for what takes longer')]),
+    ...(boils && kitchen.burners.length > 1 ? [say('on these burners')] : []),
+    ...(layOutFirst === false || lastHourOpen ? [] : [say('with the last hour kept for cooking')]),
   ];
 }

@@ -10,6 +10,7 @@ import { stationsFor } from '@/core/meal/stations';
 import { groupBy } from '@/core/plain/group-by';
 import { printSpan } from '@/core/plain/span';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
+import { say } from '@/core/say/say';
 import type { FoundSolution, ProblemLink, ProblemStep, Schedule } from '@/core/schedule/problem';
 import { printThing } from '@/core/units/thing';
 import { listed } from '@/core/units/words';
@@ -30,7 +31,7 @@ import type { Rehearsable } from './plan-course';
 import { sayOdds } from './say-odds';
 import { explain } from './why';
 
-const SHELF: Station = { id: 'shelf', sort: 'shelf', name: 'Off the heat' };
+const shelfStation = (): Station => ({ id: 'shelf', sort: 'shelf', name: say('Off the heat') });
 
 /** Turns a solution of a compiled meal back into a plan with clock times, places, people and reasons. */
 export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution): Plan {
@@ -65,8 +66,8 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
       const oven = kitchen.ovens.find((each) => each.id === entry.oven)!;
       steps.push({
         ...common,
-        name: `oven to ${entry.celsius} °C`,
-        says: `Set the oven to ${entry.celsius} °C and let it warm through.`,
+        name: say('oven to {celsius} °C', { celsius: entry.celsius }),
+        says: say('Set the oven to {celsius} °C and let it warm through.', { celsius: entry.celsius }),
         part: 1,
         parts: 1,
         shortestEnd: common.end,
@@ -79,7 +80,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
         celsius: entry.celsius,
         vessel: null,
         person: null,
-        doneWhen: 'the oven says it is up to heat',
+        doneWhen: say('the oven says it is up to heat'),
         cautions: [],
         amounts: [],
         ahead: false,
@@ -215,8 +216,9 @@ function stationOf(
     const { sort } = readUnit(unit);
     return { id: unit, sort: sort === 'appliance' ? 'appliance' : 'burner', name: nameOfUnit(kitchen, unit) };
   }
-  if (person) return { id: stationId('board', person.id), sort: 'board', name: `Board, ${person.name}` };
-  return SHELF;
+  if (person)
+    return { id: stationId('board', person.id), sort: 'board', name: say('Board, {person}', { person: person.name }) };
+  return shelfStation();
 }
 
 /** A warm-up while the oven stands at that heat already is nothing to do. */
@@ -343,7 +345,7 @@ function stationsOf(kitchen: Kitchen, steps: readonly PlannedStep[]): Station[] 
     ...kitchen.appliances.map((item) => unitId('appliance', item.id)),
   ];
   const list = order.flatMap((id) => used.get(id) ?? []);
-  return [...list, SHELF];
+  return [...list, shelfStation()];
 }
 
 function longestQuiet(busy: readonly { readonly start: number; readonly end: number }[], first: number): number {
@@ -374,13 +376,23 @@ function verdictOf(
   const long = landings.filter((landing) => landing.fine === 'too long');
   const opening =
     late.length > 0
-      ? `${names(late)} ${late.length > 1 ? 'come' : 'comes'} late, by ${printSpan(Math.max(...late.map((each) => each.late)))}.`
+      ? say('{names}{late, plural, one { comes} other { come}} late, by {span}.', {
+          names: names(late),
+          late: late.length,
+          span: printSpan(Math.max(...late.map((each) => each.late))),
+        })
       : long.length > 0
-        ? `${names(long)} ${long.length > 1 ? 'wait' : 'waits'} longer than ${long.length > 1 ? 'they' : 'it'} should.`
+        ? say(
+            '{names}{long, plural, one { waits} other { wait}} longer than{long, plural, one { it} other { they}} should.',
+            { names: names(long), long: long.length },
+          )
         : hot.length > 0
-          ? `Everything hot lands ${hotHours(hot.map((each) => clock(each.ready)))}.`
-          : 'Everything is ready in time.';
-  const whole = faults.length === 0 ? '' : `Not whole yet: ${listed(faults.map(sayPartFault), MOST_NAMED)}. `;
+          ? say('Everything hot lands {hotHours}.', { hotHours: hotHours(hot.map((each) => clock(each.ready))) })
+          : say('Everything is ready in time.');
+  const whole =
+    faults.length === 0
+      ? ''
+      : say('Not whole yet: {faults}. ', { faults: listed(faults.map(sayPartFault), MOST_NAMED) });
   const beginning = sayBeginning({ steps, quietStretch }, table);
   return `${whole}${odds === '' ? '' : `${odds} `}${[opening, beginning].filter(Boolean).join(' ')}`;
 }
@@ -388,7 +400,7 @@ function verdictOf(
 /** "at 19:30", or "between 19:14 and 19:30": the first and the last of clock hours of one evening, in order of readiness. */
 function hotHours(hours: readonly string[]): string {
   const [first, last] = [hours[0]!, hours.at(-1)!];
-  return first === last ? `at ${first}` : `between ${first} and ${last}`;
+  return first === last ? say('at {first}', { first }) : say('between {first} and {last}', { first, last });
 }
 
 /** Dishes named in the verdict at most. */

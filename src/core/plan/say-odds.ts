@@ -1,4 +1,5 @@
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
+import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';
 import type { Assured, DishOdds, Landing, Odds, Plan, PlannedStep } from './plan';
 import { ON_TIME, TABLE_SHARES } from './well-landed';
@@ -14,21 +15,30 @@ export function ofTwenty(share: number): number {
 /** "In 19 of 20 rehearsed evenings all is well on the table by 19:35." */
 export function sayOdds({ good, within5, table, assured }: Odds, at: TableHour): string {
   const by = clockAt(at, ON_TIME);
-  if (assured?.good === 1) return `Whatever happens within these minutes, all is well on the table by ${by}.`;
+  if (assured?.good === 1)
+    return say('Whatever happens within these minutes, all is well on the table by {by}.', { by });
   const well = ofTwenty(good);
   const onTime = ofTwenty(within5);
   if (well > 0 && onTime - well <= 1)
-    return `In ${well} of ${OF} rehearsed evenings all is well on the table by ${by}.`;
-  const hour = ` half of them are there by ${clockAt(at, table[TABLE_SHARES.indexOf(0.5)]!)}, nine of ten by ${clockAt(at, tableWithin(table, 0.9))}.`;
+    return say('In {well} of {of} rehearsed evenings all is well on the table by {by}.', { well, of: OF, by });
+  const hour = say(' half of them are there by {hour}, nine of ten by {most}.', {
+    hour: clockAt(at, table[TABLE_SHARES.indexOf(0.5)]!),
+    most: clockAt(at, tableWithin(table, 0.9)),
+  });
   return onTime < OF / 2
-    ? `In ${onTime} of ${OF} rehearsed evenings all is on the table by ${by};${hour}`
-    : `In ${onTime} of ${OF} rehearsed evenings all is on the table by ${by}, in ${well} of them with everything at its best.`;
+    ? say('In {onTime} of {of} rehearsed evenings all is on the table by {by};{hour}', { onTime, of: OF, by, hour })
+    : say(
+        'In {onTime} of {of} rehearsed evenings all is on the table by {by}, in {well} of them with everything at its best.',
+        { onTime, of: OF, by, well },
+      );
 }
 
 /** What a change does to the odds: "Lands well in 14 of 20 evenings; in 19 before this change." Empty where that is the same. */
 export function sayOddsChange(before: Pick<Odds, 'good'>, after: Pick<Odds, 'good'>): string {
   const [was, is] = [ofTwenty(before.good), ofTwenty(after.good)];
-  return was === is ? '' : `Lands well in ${is} of ${OF} evenings; in ${was} before this change.`;
+  return was === is
+    ? ''
+    : say('Lands well in {is} of {of} evenings; in {was} before this change.', { is, of: OF, was });
 }
 
 /** Minutes after its hour by which the table is laid in such a share of evenings. */
@@ -39,9 +49,9 @@ export function tableWithin(table: readonly number[], share: (typeof TABLE_SHARE
 /** How sure the hour is, in a few words for the stove: "surely", or what could make it later, and by when it is there in nine of ten evenings. */
 export function sayHour({ within5, table, dishes }: Odds, at: TableHour): string {
   const later = tableWithin(table, 0.9);
-  if (within5 >= SURELY || later <= ON_TIME) return 'surely, as it looks now';
+  if (within5 >= SURELY || later <= ON_TIME) return say('surely, as it looks now');
   const worst = dishes.reduce((most, dish) => (dish.late > most.late ? dish : most));
-  return `${worst.dishName} could make it ${clockAt(at, later)}`;
+  return say('{dish} could make it {hour}', { dish: worst.dishName, hour: clockAt(at, later) });
 }
 
 /** So many evenings are called sure. */
@@ -51,10 +61,23 @@ const SURELY = 0.9;
 export function saySpread({ ready: [soon, , late], good }: DishOdds, { after = 0 }: Pick<Landing, 'after'>): string {
   const [first, last] = [soon - after, late - after];
   const minutes = (minute: number) =>
-    minute === 0 ? 'the table' : `${Math.abs(minute)} min ${minute < 0 ? 'before' : 'after'}`;
-  const one = last === 0 ? 'as the table is laid' : `${minutes(last)} the table`;
-  const when = first === last ? one : `between ${minutes(first)} and ${minutes(last)}${last === 0 ? '' : ' the table'}`;
-  return `Ready ${when} in 9 of 10 evenings; good in ${ofTwenty(good)} of ${OF}.`;
+    minute === 0
+      ? say('the table')
+      : minute < 0
+        ? say('{minute} min before', { minute: Math.abs(minute) })
+        : say('{minute} min after', { minute: Math.abs(minute) });
+  const one = last === 0 ? say('as the table is laid') : say('{minutes} the table', { minutes: minutes(last) });
+  const when =
+    first === last
+      ? one
+      : last === 0
+        ? say('between {minutes} and {late}', { minutes: minutes(first), late: minutes(last) })
+        : say('between {minutes} and {late} the table', { minutes: minutes(first), late: minutes(last) });
+  return say('Ready {when} in 9 of 10 evenings; good in {good} of {of}.', {
+    when,
+    good: ofTwenty(good),
+    of: OF,
+  });
 }
 
 /** The few steps that decide: "What decides: Cabbage, braise (4 more evenings of 100 would be on time if it took no longer than is likely)." */
@@ -64,7 +87,10 @@ export function sayCauses({ causes }: Odds, steps: readonly PlannedStep[]): read
     const evenings = Math.round(100 * odds);
     return step && evenings > 0
       ? [
-          `${step.dishName}, ${step.name}: ${evenings} ${evenings === 1 ? 'evening of 100 is' : 'evenings of 100 are'} late by it`,
+          say(
+            '{dish}, {step}: {evenings, plural, one {# evening of 100 is} other {# evenings of 100 are}} late by it',
+            { dish: step.dishName, step: step.name, evenings },
+          ),
         ]
       : [];
   });
@@ -78,37 +104,63 @@ export function sayAssured(
 ): readonly string[] {
   const by = clockAt(at, ON_TIME);
   const within = (share: number) =>
-    `while no step strays more than ${Math.round(100 * share)} % of the way from its likely minutes to its shortest or longest`;
-  if (good === 1) return [`Whatever happens within these minutes, all is on the table by ${by}, and at its best.`];
+    say('while no step strays more than {share} % of the way from its likely minutes to its shortest or longest', {
+      share: Math.round(100 * share),
+    });
+  if (good === 1)
+    return [say('Whatever happens within these minutes, all is on the table by {by}, and at its best.', { by })];
   const isSure =
     onTime === 1
-      ? `Whatever happens within these minutes, all is on the table by ${by}${good > 0 ? `; at its best as well ${within(good)}` : ''}.`
+      ? good > 0
+        ? say('Whatever happens within these minutes, all is on the table by {by}; at its best as well {within}.', {
+            by,
+            within: within(good),
+          })
+        : say('Whatever happens within these minutes, all is on the table by {by}.', { by })
       : onTime > 0
-        ? `All is sure to be on the table by ${by} ${within(onTime)}${good === onTime ? ', and at its best' : ''}.`
-        : `Nothing is sure by ${by} but what is likely: too much hangs on minutes that nobody knows.`;
+        ? good === onTime
+          ? say('All is sure to be on the table by {by} {within}, and at its best.', { by, within: within(onTime) })
+          : say('All is sure to be on the table by {by} {within}.', { by, within: within(onTime) })
+        : say('Nothing is sure by {by} but what is likely: too much hangs on minutes that nobody knows.', { by });
   const names = breaks.flatMap((key) => {
     const step = plan.steps.find((each) => each.key === key);
     return step ? [`${step.name} (${step.dishName}, ${rangeOf(step)})`] : [];
   });
   const against =
-    names.length > 0 ? [`Against more stand${names.length > 1 ? '' : 's'} ${listed(names, names.length)}.`] : [];
+    names.length > 0
+      ? [
+          say('Against more{names, plural, one { stands} other { stand}} {names2}.', {
+            names: names.length,
+            names2: listed(names, names.length),
+          }),
+        ]
+      : [];
   const mended = mends.map((mend) =>
     mend.by === 'sooner'
-      ? `begun ${mend.minutes} min sooner`
-      : `could ${plan.landings.find(({ dishId }) => dishId === mend.dishId)?.dishName ?? 'a dish'} stand ${mend.minutes} min longer at its best`,
+      ? say('begun {minutes} min sooner', { minutes: mend.minutes })
+      : say('could {dish} stand {minutes} min longer at its best', {
+          dish: plan.landings.find(({ dishId }) => dishId === mend.dishId)?.dishName ?? say('a dish'),
+          minutes: mend.minutes,
+        }),
   );
   return [
     isSure,
     ...against,
-    ...(mended.length > 0 ? [`It would be sure whatever happens, ${listed(mended, mended.length)}.`] : []),
+    ...(mended.length > 0
+      ? [say('It would be sure whatever happens, {mended}.', { mended: listed(mended, mended.length) })]
+      : []),
   ];
 }
 
 /** "Its 12 min, between 10 and 15, are from your last 6 times." */
 export function sayLearned(step: PlannedStep): string {
   const [low, high] = endsOf(step);
-  const between = low < high ? `, between ${low} and ${high},` : '';
-  return `Its ${step.minutes} min${between} are from your last ${step.learned} times.`;
+  const between = low < high ? say(', between {low} and {high},', { low, high }) : '';
+  return say('Its {minutes} min{between} are from your last {learned} times.', {
+    minutes: step.minutes,
+    between,
+    learned: step.learned ?? 0,
+  });
 }
 
 function endsOf({ minutes, start, shortestEnd, longestEnd }: PlannedStep): readonly [low: number, high: number] {
@@ -117,5 +169,5 @@ function endsOf({ minutes, start, shortestEnd, longestEnd }: PlannedStep): reado
 
 function rangeOf(step: PlannedStep): string {
   const [low, high] = endsOf(step);
-  return low === high ? `${low} min` : `${low} to ${high} min`;
+  return low === high ? say('{low} min', { low }) : say('{low} to {high} min', { low, high });
 }

@@ -1,7 +1,9 @@
 import { groupBy } from '@/core/plain/group-by';
 import { printSpan } from '@/core/plain/span';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
+import { say } from '@/core/say/say';
 import type { FoundSolution } from '@/core/schedule/problem';
+import { capital, lowered } from '@/core/units/words';
 import type { Compiled, Entry } from './compile';
 import { EYES, HANDS } from './resources';
 import { PlacedPlan, type Tie } from './ties';
@@ -62,7 +64,10 @@ export function explain(
       .sort(byImportance)[0];
     if (waitsFor)
       parts.push(
-        `It waits for ${described(waitsFor, waitsFor.from, id, entries, nameOf, false)} (${clock(standing.end(waitsFor.from))}).`,
+        say('It waits for {described} ({hour}).', {
+          described: described(waitsFor, waitsFor.from, id, entries, nameOf, false),
+          hour: clock(standing.end(waitsFor.from)),
+        }),
       );
     const next = (after.get(id) ?? [])
       .filter((tie) => tie.by !== 'most')
@@ -71,20 +76,28 @@ export function explain(
       const waits = lands.get(id)! - standing.end(id);
       parts.push(
         waits > 0
-          ? `Then it waits ${waits} min for the table.`
+          ? say('Then it waits {waits} min for the table.', { waits })
           : waits === 0
-            ? 'It goes straight to the table.'
-            : `It is ${printSpan(waits)} late for the table.`,
+            ? say('It goes straight to the table.')
+            : say('It is {span} late for the table.', { span: printSpan(waits) }),
       );
     } else if (next) {
       parts.push(
-        `${described(next, next.to, id, entries, nameOf, true)} at ${clock(standing.start(next.to))}${next.gap === 0 ? ', so it cannot stand later' : ''}.`,
+        next.gap === 0
+          ? say('{described} at {hour}, so it cannot stand later.', {
+              described: described(next, next.to, id, entries, nameOf, true),
+              hour: clock(standing.start(next.to)),
+            })
+          : say('{described} at {hour}.', {
+              described: described(next, next.to, id, entries, nameOf, true),
+              hour: clock(standing.start(next.to)),
+            }),
       );
     }
     const onward = chainFrom(id, binding);
     const end = onward.at(-1);
     const pinned = end !== undefined && byHand.has(end) ? stepName(entries.get(end)) : null;
-    parts.push(byHand.has(id) ? 'You put it there.' : room(later.get(id)!, sooner.get(id)!, pinned));
+    parts.push(byHand.has(id) ? say('You put it there.') : room(later.get(id)!, sooner.get(id)!, pinned));
     why.set(id, parts.join(' '));
     chain.set(id, onward);
   }
@@ -102,18 +115,22 @@ function chainFrom(id: string, binding: (id: string) => Tie | null): readonly st
 
 /** How far it could move either way, and what holds it when it is neither way stopped. */
 function room(later: number, sooner: number, pinned: string | null): string {
-  const felt = pinned === null ? 'before the table feels it' : `before ${pinned}, which you put by hand`;
+  const felt =
+    pinned === null ? say('before the table feels it') : say('before {pinned}, which you put by hand', { pinned });
   const onward = !Number.isFinite(later)
-    ? 'Nothing at the table hangs on it'
+    ? say('Nothing at the table hangs on it')
     : later <= 0
-      ? `No minute to spare ${felt}`
-      : `${later} min to spare ${felt}`;
-  const back = sooner <= 0 ? 'it could not begin sooner' : `it could begin ${sooner} min sooner, and wait longer`;
+      ? say('No minute to spare {felt}', { felt })
+      : say('{later} min to spare {felt}', { later, felt });
+  const back =
+    sooner <= 0
+      ? say('it could not begin sooner')
+      : say('it could begin {sooner} min sooner, and wait longer', { sooner });
   return `${onward}; ${back}.`;
 }
 
 function stepName(entry: Entry | undefined): string {
-  return entry?.kind === 'part' ? `“${entry.part.step.name}”` : 'warming the oven';
+  return entry?.kind === 'part' ? `“${entry.part.step.name}”` : say('warming the oven');
 }
 
 function byImportance(a: Tie, b: Tie): number {
@@ -139,43 +156,44 @@ function described(
     home && home.kind !== 'present' && entry && entry.kind !== 'present' && dishOf(home) === dishOf(entry);
   const what =
     entry?.kind === 'part'
-      ? `“${entry.part.step.name}”${sameDish ? '' : ` of the ${lower(entry.part.dish.name)}`}`
+      ? `“${entry.part.step.name}”${sameDish ? '' : say(' of the {dish}', { dish: lowered(entry.part.dish.name) })}`
       : entry?.kind === 'warm'
-        ? `warming the oven to ${entry.celsius} °C`
-        : 'the present';
+        ? say('warming the oven to {celsius} °C', { celsius: entry.celsius })
+        : say('the present');
   const unit = tie.what && tie.by !== 'pool' && tie.by !== 'oven' ? nameOf(tie.what) : '';
   switch (tie.by) {
     case 'link':
-      return later ? `${upper(what)} follows` : what;
+      return later ? say('{what} follows', { what: capital(what) }) : what;
     case 'oven':
-      return later ? `The oven is wanted at another heat for ${what}` : `the oven, at another heat for ${what}`;
-    case 'pool':
       return later
-        ? `${upper(poolName(tie.what))} ${poolIs(tie.what)} wanted for ${what}`
-        : `${poolName(tie.what)} that ${what} takes`;
+        ? say('The oven is wanted at another heat for {what}', { what })
+        : say('the oven, at another heat for {what}', { what });
+    case 'pool':
+      return later ? sayWanted(tie.what, what) : say('{pool} that {what} takes', { pool: poolName(tie.what), what });
     case 'person':
-      return later ? `${upper(unit)} ${unit === 'you' ? 'are' : 'is'} wanted for ${what}` : `the hands that do ${what}`;
+      return later
+        ? unit === 'you'
+          ? say('You are wanted for {what}', { what })
+          : say('{person} is wanted for {what}', { person: capital(unit), what })
+        : say('the hands that do {what}', { what });
     default:
-      return later ? `The ${lower(unit)} is wanted for ${what}` : `the ${lower(unit)}, busy with ${what}`;
+      return later
+        ? say('The {unit} is wanted for {what}', { unit: lowered(unit), what })
+        : say('the {unit}, busy with {what}', { unit: lowered(unit), what });
   }
 }
 
 function poolName(pool: string | undefined): string {
-  return pool === EYES ? 'the eyes' : pool === HANDS ? 'the hands' : 'the shelf';
+  return pool === EYES ? say('the eyes') : pool === HANDS ? say('the hands') : say('the shelf');
 }
 
-function poolIs(pool: string | undefined): string {
-  return pool === EYES || pool === HANDS ? 'are' : 'is';
+function sayWanted(pool: string | undefined, what: string): string {
+  if (pool === EYES) return say('The eyes are wanted for {what}', { what });
+  return pool === HANDS
+    ? say('The hands are wanted for {what}', { what })
+    : say('The shelf is wanted for {what}', { what });
 }
 
 function dishOf(entry: Exclude<Entry, { kind: 'present' }>): string {
   return entry.kind === 'part' ? entry.part.dish.id : entry.dish.id;
-}
-
-function upper(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}
-
-function lower(text: string): string {
-  return text.charAt(0).toLowerCase() + text.slice(1);
 }

@@ -16,7 +16,9 @@ export const LAYERS = ['dry', 'wet', 'vegetables', 'raw'] as const;
 export type Layer = (typeof LAYERS)[number];
 
 /** How an amount is measured out. */
-export type Measured = 'weighed' | 'in the jug' | 'by the spoon' | 'counted' | 'to taste';
+export const MEASURED_WAYS = ['weighed', 'in the jug', 'by the spoon', 'counted', 'to taste'] as const;
+
+export type Measured = (typeof MEASURED_WAYS)[number];
 
 /** One thing laid out for one step of one dish. */
 export interface Bowl {

@@ -4,6 +4,7 @@ import { scaleDish } from '@/core/dish/scale';
 import { type AheadPoint, ALL_THAT_CAN, aheadPoints, isCooked, madeAhead } from '@/core/meal/ahead';
 import { type MadeAhead, type Meal, MOST_DAYS_AHEAD, portionsOf } from '@/core/meal/meal';
 import { type Part, partsOf } from '@/core/plan/lots';
+import { say } from '@/core/say/say';
 import { capital } from '@/core/units/words';
 
 /** Minutes of one kind that an evening spends. */
@@ -88,8 +89,11 @@ function spentOnTheDay(written: Meal, dish: Dish): Spent {
 
 /** Whether days before the table are too many for what keeps so long; says how long it keeps. */
 export function keptTooLong({ keeps }: Offer, { days, frozen }: Pick<MadeAhead, 'days' | 'frozen'>): string | null {
-  if (frozen) return keeps.freezerMonths === null ? `${capital(keeps.of)}: not for the freezer.` : null;
+  if (frozen)
+    return keeps.freezerMonths === null ? say('{of}: not for the freezer.', { of: capital(say(keeps.of)) }) : null;
   if (days <= keeps.fridgeDays) return null;
   const most = `${keeps.fridgeDays} ${keeps.fridgeDays === 1 ? 'day' : 'days'}`;
-  return `${capital(keeps.of)}: ${most} in the fridge at the most${keeps.freezerMonths === null ? '.' : '; freeze it for longer.'}`;
+  return keeps.freezerMonths === null
+    ? say('{of}: {most} in the fridge at the most.', { of: capital(say(keeps.of)), most })
+    : say('{of}: {most} in the fridge at the most; freeze it for longer.', { of: capital(say(keeps.of)), most });
 }

@@ -1,5 +1,6 @@
 import type { Dish, Ingredient, Step } from '@/core/dish/dish';
 import { dish as dishOf, waits } from '@/core/dish/write';
+import { say } from '@/core/say/say';
 import { type ReadStep, type RecipeReading, unnamed } from './as-read';
 import { NO_GUESS } from './classify';
 import { linksOf } from './graph';
@@ -52,9 +53,9 @@ export function dishFrom(whole: RecipeReading, id: string): Dish {
     vessels: vessels.map(({ use }) => use),
     lands: {
       step: last.id,
-      waits: cold ? waits('cold', 60, 120, 'covered, in the cold') : waits('hot', 10, 20, 'covered'),
+      waits: cold ? waits('cold', 60, 120, say('covered, in the cold')) : waits('hot', 10, 20, 'covered'),
     },
-    note: 'Read from a recipe; its minutes and links are guesses until they are cooked.',
+    note: say('Read from a recipe; its minutes and links are guesses until they are cooked.'),
   });
 }
 

@@ -1,5 +1,6 @@
 import { readFood } from '@/core/food/known';
 import { own } from '@/core/plain/record';
+import { say } from '@/core/say/say';
 import type { ReadingResult, ReadStep, RecipeReading } from './as-read';
 import type { Guess } from './classify';
 import {
@@ -43,7 +44,7 @@ export function readRecipe(text: string): ReadingResult {
 
 function takeApart(whole: string): PartsResult {
   if (whole.trim() === '')
-    return { ok: false, sentence: 'Recipe: paste one, or drop a file; there is nothing to read yet.' };
+    return { ok: false, sentence: say('Recipe: paste one, or drop a file; there is nothing to read yet.') };
   // A page whose recipe stands in its first megabyte is read, whatever comes after.
   const text = whole.slice(0, MOST_BYTES);
   const data = recipeInData(text);
@@ -55,7 +56,10 @@ function takeApart(whole: string): PartsResult {
   if (refusal !== null && whole.length > MOST_BYTES) {
     return {
       ok: false,
-      sentence: `Recipe: at most ${MOST_BYTES / 1_000_000} MB; this has ${(whole.length / 1_000_000).toFixed(1)}, and none stands in the first. Paste the recipe alone.`,
+      sentence: say(
+        'Recipe: at most {most} MB; this has {whole}, and none stands in the first. Paste the recipe alone.',
+        { most: MOST_BYTES / 1_000_000, whole: (whole.length / 1_000_000).toFixed(1) },
+      ),
     };
   }
   if (refusal !== null && data === 'broken') return { ok: false, sentence: BROKEN };
@@ -88,12 +92,14 @@ function refusalOf(parts: RecipeParts, language: Language, page: boolean, whole:
   const things = [...ingredients.slice(0, 60).flatMap(readIngredients), ...spoken];
   if (things.length === 0 && works.length === 0) {
     if (page)
-      return 'Recipe: this page holds none that can be read. Copy the ingredients and the method from it instead.';
-    return 'Recipe: neither ingredients nor steps were found. Put each ingredient and each step on a line of its own.';
+      return say('Recipe: this page holds none that can be read. Copy the ingredients and the method from it instead.');
+    return say(
+      'Recipe: neither ingredients nor steps were found. Put each ingredient and each step on a line of its own.',
+    );
   }
   const lines = ingredients.length + instructions.length;
   if (lines > MOST_LINES && whole.length < MOST_BYTES && !page)
-    return `Recipe: at most ${MOST_LINES} lines; this has ${lines}.`;
+    return say('Recipe: at most {most} lines; this has {lines}.', { most: MOST_LINES, lines });
   const heads = parts.source?.map(({ kind }) => kind) ?? ['ingredients'];
   const headed = heads.includes('ingredients');
   // The foods of other languages are not known: there the headings and the verbs have to do.
@@ -101,9 +107,13 @@ function refusalOf(parts: RecipeParts, language: Language, page: boolean, whole:
   if (headed || (language !== 'English' && language !== null) || verbs) return null;
   const foods = things.filter(({ name }) => readFood(name).foods.length > 0).length;
   if (foods === 0 || foods < things.length * LEAST_FOOD || (told && foods < LEAST_TOLD))
-    return 'Recipe: hardly anything in this is food that goes into a dish. If it is a recipe, put a line “Ingredients” above what goes in.';
+    return say(
+      'Recipe: hardly anything in this is food that goes into a dish. If it is a recipe, put a line “Ingredients” above what goes in.',
+    );
   if (works.length === 0)
-    return 'Recipe: this says what to buy and not what is done with it. If it is a recipe, put a line “Ingredients” above what goes in.';
+    return say(
+      'Recipe: this says what to buy and not what is done with it. If it is a recipe, put a line “Ingredients” above what goes in.',
+    );
   return null;
 }
 
@@ -174,7 +184,7 @@ function readParts(parts: RecipeParts, language: Language): RecipeReading {
     });
   }
   return {
-    name: parts.name || 'A dish without a name',
+    name: parts.name || say('A dish without a name'),
     servings:
       parts.servings ??
       readServings(atTheEnd) ??

@@ -1,5 +1,6 @@
 import type Joi from 'joi';
 import { parseForeignJson } from '@/core/plain/json';
+import { say } from '@/core/say/say';
 
 /** What was read, or one sentence that says which field is wrong, what was found and what is allowed. */
 export type Parsed<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly sentence: string };
@@ -10,7 +11,10 @@ export function parseJson(text: string, what: string): Parsed<unknown> {
     return { ok: true, value: parseForeignJson(text) };
   } catch (error) {
     const detail = error instanceof Error ? error.message : '';
-    return { ok: false, sentence: `This ${what} cannot be read: it is not whole JSON (${detail}).` };
+    return {
+      ok: false,
+      sentence: say('This {what} cannot be read: it is not whole JSON ({detail}).', { what, detail }),
+    };
   }
 }
 
@@ -30,7 +34,10 @@ export function upgrade(
     if (typeof version === 'number' && version > current) {
       return {
         ok: false,
-        sentence: `version: this ${what} file is of version ${version}, written by a newer Warm Cadence; this one reads up to version ${current}. Update and open it again.`,
+        sentence: say(
+          'version: this {what} file is of version {version}, written by a newer Warm Cadence; this one reads up to version {current}. Update and open it again.',
+          { what, version, current },
+        ),
       };
     }
     const next = typeof version === 'number' ? older[version] : undefined;
@@ -49,7 +56,7 @@ export function check<T>(schema: Joi.Schema<T>, value: unknown): Parsed<T> {
 
 /** "dishes, Roast roots, steps, cut, minutes, likely": positions in lists are replaced by the item's own name or id. */
 function place(path: readonly (string | number)[], root: unknown): string {
-  if (path.length === 0) return 'The whole file';
+  if (path.length === 0) return say('The whole file');
   let at = root;
   const words: string[] = [];
   for (const key of path) {
@@ -60,45 +67,48 @@ function place(path: readonly (string | number)[], root: unknown): string {
     }
     const named = at as { id?: unknown; name?: unknown; step?: unknown } | undefined;
     const name = named && typeof named === 'object' ? (named.id ?? named.name ?? named.step) : undefined;
-    words.push(typeof name === 'string' ? `"${name}"` : `number ${key + 1}`);
+    words.push(typeof name === 'string' ? `"${name}"` : say('number {key}', { key: key + 1 }));
   }
   return words.join(', ');
 }
 
 function rule({ type, context, message }: Joi.ValidationErrorItem): string {
-  const found = context && 'value' in context ? `; found ${shown(context['value'])}` : '';
+  const found = context && 'value' in context ? say('; found {shown}', { shown: shown(context['value']) }) : '';
   switch (type) {
     case 'any.required':
-      return 'this is missing.';
+      return say('this is missing.');
     case 'any.only':
-      return `this must be ${((context?.['valids'] ?? []) as unknown[]).map((each) => JSON.stringify(each)).join(' or ')}${found}.`;
+      return say('this must be {context}{found}.', {
+        context: ((context?.['valids'] ?? []) as unknown[]).map((each) => JSON.stringify(each)).join(' or '),
+        found,
+      });
     case 'day.none':
-      return `there is no such day${found}.`;
+      return say('there is no such day{found}.', { found });
     case 'array.unique':
-      return 'this stands twice; each needs its own.';
+      return say('this stands twice; each needs its own.');
     case 'object.unknown':
-      return 'there is no such field in this format.';
+      return say('there is no such field in this format.');
     case 'number.base':
     case 'number.integer':
-      return `this must be a whole number${found}.`;
+      return say('this must be a whole number{found}.', { found });
     case 'number.min':
-      return `this must be ${context?.['limit']} or more${found}.`;
+      return say('this must be {context} or more{found}.', { context: context?.['limit'], found });
     case 'number.max':
-      return `this must be ${context?.['limit']} or less${found}.`;
+      return say('this must be {context} or less{found}.', { context: context?.['limit'], found });
     case 'string.empty':
-      return 'this must not be empty.';
+      return say('this must not be empty.');
     case 'array.min':
-      return `this needs at least ${context?.['limit']}.`;
+      return say('this needs at least {context}.', { context: context?.['limit'] });
     case 'array.max':
-      return `this may hold ${context?.['limit']} at most.`;
+      return say('this may hold {context} at most.', { context: context?.['limit'] });
     case 'array.base':
-      return `this must be a list${found}.`;
+      return say('this must be a list{found}.', { found });
     case 'object.base':
-      return `this must be a record${found}.`;
+      return say('this must be a record{found}.', { found });
     case 'string.base':
-      return `this must be a text${found}.`;
+      return say('this must be a text{found}.', { found });
     case 'string.pattern.name':
-      return `this must be ${context?.['name']}${found}.`;
+      return say('this must be {context}{found}.', { context: context?.['name'], found });
     default:
       return `${message.replace(/^"[^"]*" /, 'this ')}${found}.`;
   }

@@ -2,6 +2,7 @@ import { isExists } from 'date-fns';
 import Joi from 'joi';
 import { MOST_DAYS_AHEAD } from '@/core/meal/meal';
 import { UNFIT_IDS } from '@/core/plain/id';
+import { say } from '@/core/say/say';
 
 // Shapes that every file shares.
 
@@ -10,13 +11,13 @@ import { UNFIT_IDS } from '@/core/plain/id';
 const ONE_LINE = /^[^\u0000-\u001f\u007f\u2028\u2029]*$/;
 
 /** A line of words, such as a name. */
-export const lineShape = (most: number) => Joi.string().min(1).max(most).pattern(ONE_LINE, 'one line of text');
+export const lineShape = (most: number) => Joi.string().min(1).max(most).pattern(ONE_LINE, say('one line of text'));
 
 const UNFIT = UNFIT_IDS.map((id) => id.replaceAll('.', '\\.')).join('|');
 const FIT_ID = new RegExp(`^(?!(?:${UNFIT})$)${ONE_LINE.source.slice(1)}`);
 
 /** What names a thing within its list, so many signs long at most. */
-export const idShape = (most: number) => lineShape(most).pattern(FIT_ID, 'another id').required();
+export const idShape = (most: number) => lineShape(most).pattern(FIT_ID, say('another id')).required();
 
 /** The last instant that a calendar of four figures knows: 31 December 9999. */
 const LAST_INSTANT = 253_402_300_799_999;

@@ -21,6 +21,7 @@ import type { Landing, Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import { ofTwenty } from '@/core/plan/say-odds';
 import { SURE_ENOUGH } from '@/core/plan/well-landed';
+import { say } from '@/core/say/say';
 import { capital, listed } from '@/core/units/words';
 import { appliedAsMade, type Change } from './change';
 import { type TryOutOptions, tryOut } from './try-out';
@@ -92,8 +93,8 @@ function laterIdeas({ hour, pace }: Meal): Idea[] {
     const later = printClock(table + minutes);
     ideas.push({
       id: `later ${minutes}`,
-      says: `serve ${minutes} min later, at ${later}`,
-      asks: `the table waits ${minutes} min`,
+      says: say('serve {minutes} min later, at {later}', { minutes, later }),
+      asks: say('the table waits {minutes} min', { minutes }),
       effort: minutes / 15,
       sort: 'later',
       change: { kind: 'hour', hour: later },
@@ -102,8 +103,8 @@ function laterIdeas({ hour, pace }: Meal): Idea[] {
   if (pace !== 'brisk') {
     ideas.push({
       id: 'brisk',
-      says: 'work at a brisk pace',
-      asks: 'no breath between the steps',
+      says: say('work at a brisk pace'),
+      asks: say('no breath between the steps'),
       effort: 3,
       change: { kind: 'pace', pace: 'brisk' },
     });
@@ -115,16 +116,16 @@ function laterIdeas({ hour, pace }: Meal): Idea[] {
 function surerIdeas({ sureness }: Meal, before: Pick<Plan, 'odds'> | null): Idea[] {
   if (sureness === 'sure' || !before?.odds) return [];
   const change = { kind: 'sureness', sureness: 'sure' } as const;
-  return [{ id: 'sure', says: 'lean to a sure plan', asks: 'hands that begin sooner', effort: 2, change }];
+  return [{ id: 'sure', says: say('lean to a sure plan'), asks: say('hands that begin sooner'), effort: 2, change }];
 }
 
-const APPLIANCE_NAMES: Readonly<Record<ApplianceKind, string>> = {
-  kettle: 'kettle',
-  'rice-cooker': 'rice cooker',
-  'pressure-cooker': 'pressure cooker',
-  blender: 'blender',
-  'slow-cooker': 'slow cooker',
-};
+const applianceNames = (): Readonly<Record<ApplianceKind, string>> => ({
+  kettle: say('kettle'),
+  'rice-cooker': say('rice cooker'),
+  'pressure-cooker': say('pressure cooker'),
+  blender: say('blender'),
+  'slow-cooker': say('slow cooker'),
+});
 
 /** What a kitchen could have more of. */
 function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
@@ -139,14 +140,14 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
   });
   const portable = {
     id: fresh('portable', kitchen.burners),
-    name: 'Portable burner',
+    name: say('Portable burner'),
     strength: 'middling',
     widestCm: 28,
     gentle: true,
   } as const;
   const from = printClock(Math.max(0, clockMinutes(hour) - HELP_MINUTES));
   const cooks = kitchen.people.filter(({ role }) => role === 'cook').length;
-  const another = cooks === 1 ? 'second cook' : 'further cook';
+  const another = cooks === 1 ? say('second cook') : say('further cook');
   const second = {
     id: fresh('second-cook', kitchen.people),
     name: another,
@@ -155,10 +156,10 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
     until: hour,
   } as const;
   const ideas = [
-    idea('burner', 'borrow a portable burner', 'a burner, and a safe place for it', 4, {
+    idea('burner', say('borrow a portable burner'), say('a burner, and a safe place for it'), 4, {
       burners: [...kitchen.burners, portable],
     }),
-    idea('hands', `a ${another} from ${from} until the table`, 'somebody’s time', 5, {
+    idea('hands', say('a {another} from {from} until the table', { another, from }), say('somebody’s time'), 5, {
       people: [...kitchen.people, second],
     }),
   ];
@@ -171,18 +172,30 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
     if (!vessel || wanted.length < 2) continue;
     const vessels = kitchen.vessels.map((each) => (each.id === vessel.id ? { ...each, count: each.count + 1 } : each));
     ideas.push(
-      idea(`one more ${kind}`, `borrow one more ${vessel.name.toLowerCase()}`, 'one to be found', 3.5, { vessels }),
+      idea(
+        `one more ${kind}`,
+        say('borrow one more {vessel}', { vessel: vessel.name.toLowerCase() }),
+        say('one to be found'),
+        3.5,
+        { vessels },
+      ),
     );
   }
   const places = dishes.flatMap((dish) => dish.steps.map(({ place }) => place));
   const could = new Set(places.flatMap((place) => (place.at === 'burner' && place.orIn ? [place.orIn] : [])));
   for (const kind of could) {
     if (kitchen.appliances.some((each) => each.kind === kind)) continue;
-    const borrowed = { id: fresh(kind, kitchen.appliances), kind, name: capital(APPLIANCE_NAMES[kind]) };
+    const borrowed = { id: fresh(kind, kitchen.appliances), kind, name: capital(applianceNames()[kind]) };
     ideas.push(
-      idea(`borrow ${kind}`, `borrow a ${APPLIANCE_NAMES[kind]}`, 'one to be found, and a socket', 4, {
-        appliances: [...kitchen.appliances, borrowed],
-      }),
+      idea(
+        `borrow ${kind}`,
+        say('borrow a {appliance}', { appliance: applianceNames()[kind] }),
+        say('one to be found, and a socket'),
+        4,
+        {
+          appliances: [...kitchen.appliances, borrowed],
+        },
+      ),
     );
   }
   return ideas;
@@ -198,7 +211,7 @@ function lackedVessels(meal: Meal): readonly Vessel[] {
     const straight = known?.straight === true || use.need.straight === true;
     wanted.set(kind, {
       id: `borrowed ${kind} ${litres}`,
-      name: `borrowed ${kind} of ${litres} l`,
+      name: say('borrowed {kind} of {litres} l', { kind, litres }),
       kind,
       litres,
       widthCm: Math.max(known?.widthCm ?? 0, use.need.widthCm, usualWidth(litres)),
@@ -210,7 +223,9 @@ function lackedVessels(meal: Meal): readonly Vessel[] {
 }
 
 const sayVessel = ({ kind, litres, widthCm, count }: Vessel) =>
-  `${count > 1 ? `${count} ${kind}s` : `a ${kind}`} of ${litres} l, ${widthCm} cm across`;
+  count > 1
+    ? say('{count} {kind}s of {litres} l, {widthCm} cm across', { count, kind, litres, widthCm })
+    : say('a {kind} of {litres} l, {widthCm} cm across', { kind, litres, widthCm });
 
 /** What a meal lacks of vessels and appliances, put into its kitchen: for a cook who has them and has not said so. Null where it lacks nothing. */
 export function missingAdded(meal: Meal): { readonly says: string; readonly change: Change } | null {
@@ -229,13 +244,13 @@ export function missingAdded(meal: Meal): { readonly says: string; readonly chan
   const appliances = [...kinds].map(([kind, litres]) => ({
     id: `own ${kind}`,
     kind,
-    name: capital(APPLIANCE_NAMES[kind]),
+    name: capital(applianceNames()[kind]),
     ...(litres > 0 ? { litres: Math.max(1.5, Math.ceil(litres * 2) / 2) } : {}),
   }));
   if (vessels.length + appliances.length === 0) return null;
   const others = kitchen.vessels.filter(({ id }) => !vessels.some((vessel) => vessel.id === id));
   return {
-    says: listed([...vessels.map(sayVessel), ...appliances.map(({ kind }) => `a ${APPLIANCE_NAMES[kind]}`)]),
+    says: listed([...vessels.map(sayVessel), ...appliances.map(({ kind }) => `a ${applianceNames()[kind]}`)]),
     change: {
       kind: 'kitchen',
       kitchen: { ...kitchen, vessels: [...others, ...vessels], appliances: [...kitchen.appliances, ...appliances] },
@@ -254,8 +269,8 @@ function vesselIdeas(meal: Meal): Idea[] {
   const ideas: Idea[] = [
     {
       id: 'borrow vessels',
-      says: `borrow ${listed(named)}`,
-      asks: list.length > 1 ? 'some vessels to be found' : 'one to be found',
+      says: say('borrow {named}', { named: listed(named) }),
+      asks: list.length > 1 ? say('some vessels to be found') : say('one to be found'),
       effort: 3,
       change: { kind: 'kitchen', kitchen: { ...kitchen, vessels: [...others, ...list] } },
     },
@@ -266,8 +281,8 @@ function vesselIdeas(meal: Meal): Idea[] {
     const names = [...new Set(lacking.map(({ dish }) => dish.name))];
     ideas.push({
       id: 'share out',
-      says: `share ${listed(names)} out between two pots`,
-      asks: 'twice the pots, and room for them on the heat',
+      says: say('share {names} out between two pots', { names: listed(names) }),
+      asks: say('twice the pots, and room for them on the heat'),
       effort: 2,
       change: { kind: 'dishes', dishes },
     });
@@ -309,26 +324,26 @@ function elsewhereIdeas({ kitchen }: Meal, dish: Dish): Idea[] {
     ...inTheOven(dish, kitchen).map(({ step, dish: other }) =>
       idea(
         `oven ${dish.id} ${step.id}`,
-        `let ${dish.name} (“${step.name}”) go on in the oven`,
-        'a shelf, and a casserole with hot handles',
+        say('let {dish} (“{step}”) go on in the oven', { dish: dish.name, step: step.name }),
+        say('a shelf, and a casserole with hot handles'),
         other,
       ),
     ),
     ...moreGently(dish).map(({ step, dish: other }) =>
       idea(
         `gently ${dish.id} ${step.id}`,
-        `let ${dish.name} (“${step.name}”) simmer on a weaker burner`,
-        'it takes a quarter longer',
+        say('let {dish} (“{step}”) simmer on a weaker burner', { dish: dish.name, step: step.name }),
+        say('it takes a quarter longer'),
         other,
       ),
     ),
   ];
 }
 
-const WARM_WORDS: Readonly<Record<WarmPlace, readonly [says: string, asks: string]>> = {
-  flame: ['on the lowest flame', 'a burner, and a stir now and then'],
-  oven: ['in a low oven', 'a shelf of a low oven'],
-};
+const warmWords = (): Readonly<Record<WarmPlace, readonly [says: string, asks: string]>> => ({
+  flame: [say('on the lowest flame'), say('a burner, and a stir now and then')],
+  oven: [say('in a low oven'), say('a shelf of a low oven')],
+});
 
 /** What waits too long kept warm until shortly before the table, where it bears that: each by itself, and all together. */
 function warmIdeas({ dishes, kitchen }: Meal, before: Pick<Plan, 'landings' | 'odds'> | null): Idea[] {
@@ -342,10 +357,10 @@ function warmIdeas({ dishes, kitchen }: Meal, before: Pick<Plan, 'landings' | 'o
   });
   const ideas = kept.flatMap(({ dish, borne, minutes, inPlace }) =>
     borne.map((place): Idea => {
-      const [where, asks] = WARM_WORDS[place];
+      const [where, asks] = warmWords()[place];
       return {
         id: `warm ${place} ${dish.id}`,
-        says: `keep ${dish.name} warm ${where} for ${minutes} min`,
+        says: say('keep {dish} warm {where} for {minutes} min', { dish: dish.name, where, minutes }),
         asks,
         effort: 2,
         sort: `warm ${dish.id}`,
@@ -358,8 +373,10 @@ function warmIdeas({ dishes, kitchen }: Meal, before: Pick<Plan, 'landings' | 'o
   const all = kept.map(({ dish, borne, inPlace }) => [dish.id, inPlace(borne.at(-1)!)] as const);
   const together: Idea = {
     id: 'warm all',
-    says: `keep ${listed(kept.map(({ dish }) => dish.name))} warm until the table`,
-    asks: kept.every(({ borne }) => borne.includes('oven')) ? 'shelves of a low oven' : 'burners or a low oven',
+    says: say('keep {kept} warm until the table', { kept: listed(kept.map(({ dish }) => dish.name)) }),
+    asks: kept.every(({ borne }) => borne.includes('oven'))
+      ? say('shelves of a low oven')
+      : say('burners or a low oven'),
     effort: 2.2,
     change: { kind: 'dishes', dishes: Object.fromEntries(all) },
   };
@@ -385,12 +402,18 @@ function eveIdeas({ ahead }: Meal, dish: Dish): Idea[] {
   const hands = early
     .filter(({ attention, daysBefore }) => attention === 'hands' && daysBefore === undefined)
     .reduce((sum, { minutes }) => sum + minutes.likely, 0);
-  const what = early.length === dish.steps.length ? dish.name : `${dish.name} up to “${early.at(-1)!.name}”`;
+  const what =
+    early.length === dish.steps.length
+      ? dish.name
+      : say('{dish} up to “{hour}”', { dish: dish.name, hour: early.at(-1)!.name });
   return [
     {
       id: `eve ${dish.id}`,
-      says: `make ${what} the day before`,
-      asks: hands > 0 ? `${hands} min of hands the evening before, and room in the fridge` : 'room in the fridge',
+      says: say('make {what} the day before', { what }),
+      asks:
+        hands > 0
+          ? say('{hands} min of hands the evening before, and room in the fridge', { hands })
+          : say('room in the fridge'),
       effort: 4.5,
       change: { kind: 'ahead', made: { dish: dish.id, upTo: point.upTo, days: 1 } },
     },
@@ -403,8 +426,8 @@ function withoutIdeas({ dishes }: Meal): Idea[] {
     .filter((dish) => dish.lands)
     .map(({ id, name }) => ({
       id: `without ${id}`,
-      says: `leave out ${name}`,
-      asks: 'one dish fewer',
+      says: say('leave out {name}', { name }),
+      asks: say('one dish fewer'),
       effort: 8,
       change: { kind: 'without', dishId: id },
     }));
@@ -464,15 +487,20 @@ function troubleOf(plan: Plan): Trouble {
 }
 
 function gainsOf(now: Trouble, was: Trouble | null): string {
-  const dishes = (count: number) => `${count} ${count === 1 ? 'dish waits' : 'dishes wait'} too long`;
+  const dishes = (count: number) =>
+    say('{count, plural, one {# dish waits} other {# dishes wait}} too long', { count });
   if (now.late === 0 && now.overdue === 0) {
-    const evenings = now.good === null ? '' : `, and well in ${ofTwenty(now.good)} of 20 evenings`;
-    const instead = evenings !== '' && was?.good != null ? ` instead of ${ofTwenty(was.good)}` : '';
-    return `everything lands in time${evenings}${instead}`;
+    const evenings =
+      now.good === null ? '' : say(', and well in {ofTwenty} of 20 evenings', { ofTwenty: ofTwenty(now.good) });
+    const instead =
+      evenings !== '' && was?.good != null ? say(' instead of {ofTwenty}', { ofTwenty: ofTwenty(was.good) }) : '';
+    return say('everything lands in time{evenings}{instead}', { evenings, instead });
   }
   const late =
     now.late === 0
-      ? 'nothing is late'
-      : `late by ${now.late} min${was && was.late > 0 ? ` instead of ${was.late}` : ''}`;
+      ? say('nothing is late')
+      : was && was.late > 0
+        ? say('late by {late} min instead of {late2}', { late: now.late, late2: was.late })
+        : say('late by {late} min', { late: now.late });
   return now.overdue === 0 ? late : `${late}, ${dishes(now.overdue)}`;
 }

@@ -11,6 +11,7 @@ import { type Meal, roomOf } from '@/core/meal/meal';
 import { scaledFor } from '@/core/meal/scaled';
 import { clockAt } from '@/core/plain/wall-clock';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
+import { say } from '@/core/say/say';
 import { MASS_IN_GRAMS, type MassUnit, printAmount } from '@/core/units/amount';
 import { listed } from '@/core/units/words';
 
@@ -81,8 +82,8 @@ function notKnown(dishes: readonly Dish[]): Finding[] {
         weight: 'caution',
         dish: dish.name,
         step: null,
-        says: `“${item.name}” (${dish.name}) is not known: what is it?`,
-        fix: 'Say it once, with the dish: until then no allergen, no diet and no temperature is sure.',
+        says: say('“{item}” ({dish}) is not known: what is it?', { item: item.name, dish: dish.name }),
+        fix: say('Say it once, with the dish: until then no allergen, no diet and no temperature is sure.'),
         limit: null,
         asks: { dishId: dish.id, ingredient: item.id },
       }),
@@ -102,10 +103,16 @@ function rawEaten(dishes: readonly Dish[]): Finding[] {
         weight: fishOrEgg ? 'caution' : 'hard',
         dish: dish.name,
         step: stepKey(dish.id, step.id),
-        says: `${dish.name}: ${food.name} goes in raw at “${step.name}”, and no heat comes after it.`,
+        says: say('{dish}: {food} goes in raw at “{step}”, and no heat comes after it.', {
+          dish: dish.name,
+          food: food.name,
+          step: step.name,
+        }),
         fix: fishOrEgg
-          ? 'Raw only on purpose, as fresh as can be (fish: frozen first), and not for small children, the pregnant, the old and the frail.'
-          : 'Cook it through, or take it cooked.',
+          ? say(
+              'Raw only on purpose, as fresh as can be (fish: frozen first), and not for small children, the pregnant, the old and the frail.',
+            )
+          : say('Cook it through, or take it cooked.'),
         limit: null,
       };
     });
@@ -131,8 +138,12 @@ function rawWaiting(
         weight: 'caution',
         dish: found.dish.name,
         step: planned.key,
-        says: `${found.dish.name} lies ready from ${clock(waiting.from)} to ${clock(waiting.to)}, raw.`,
-        fix: `Put it in the fridge until ${clock(waiting.to)}.`,
+        says: say('{dish} lies ready from {hour} to {until}, raw.', {
+          dish: found.dish.name,
+          hour: clock(waiting.from),
+          until: clock(waiting.to),
+        }),
+        fix: say('Put it in the fridge until {hour}.', { hour: clock(waiting.to) }),
         limit,
       },
     ];
@@ -156,8 +167,13 @@ function sharedBoards(plan: Plan, dishes: ReadonlyMap<string, Dish>): Finding[] 
           weight: 'caution',
           dish: found.dish.name,
           step: key,
-          says: `“${planned.name}” (${found.dish.name}) comes after the raw meat or fish of ${raw.dish} in the same hands: ${name}.`,
-          fix: 'Wash hands, board and knife between, with soap, or take another board.',
+          says: say('“{planned}” ({dish}) comes after the raw meat or fish of {dish2} in the same hands: {name}.', {
+            planned: planned.name,
+            dish: found.dish.name,
+            dish2: raw.dish,
+            name,
+          }),
+          fix: say('Wash hands, board and knife between, with soap, or take another board.'),
           limit: null,
         });
         raw = null;
@@ -185,8 +201,21 @@ function tooCool(plan: Plan, most: Limit & { readonly minutes: number }): Findin
           weight: 'hard',
           dish,
           step: null,
-          says: `${dish} would stand ${waits} min between hot and cold; ${most.minutes} in all are the most${most === LIMITS.dangerZoneHot ? ' in such heat' : ''}.`,
-          fix: `Make it later, keep it above ${held} °C on the lowest heat or in a low oven, or cool it at once and heat it through.`,
+          says:
+            most === LIMITS.dangerZoneHot
+              ? say(
+                  '{dish} would stand {waits} min between hot and cold; {minutes} in all are the most in such heat.',
+                  { dish, waits, minutes: most.minutes },
+                )
+              : say('{dish} would stand {waits} min between hot and cold; {minutes} in all are the most.', {
+                  dish,
+                  waits,
+                  minutes: most.minutes,
+                }),
+          fix: say(
+            'Make it later, keep it above {held} °C on the lowest heat or in a low oven, or cool it at once and heat it through.',
+            { held },
+          ),
           limit: most,
         },
       ];
@@ -198,8 +227,14 @@ function tooCool(plan: Plan, most: Limit & { readonly minutes: number }): Findin
           weight: 'caution',
           dish,
           step: null,
-          says: `${dish} will be at about ${Math.round(celsius.likely)} °C when the table is laid.`,
-          fix: `Keep it on the lowest heat or in a low oven, or heat it through to ${LIMITS.poultry.celsius} °C before it goes out.`,
+          says: say('{dish} will be at about {likely} °C when the table is laid.', {
+            dish,
+            likely: Math.round(celsius.likely),
+          }),
+          fix: say(
+            'Keep it on the lowest heat or in a low oven, or heat it through to {celsius} °C before it goes out.',
+            { celsius: LIMITS.poultry.celsius },
+          ),
           limit: LIMITS.hotHolding,
         },
       ];
@@ -220,8 +255,11 @@ function warmMarinades(dishes: readonly Dish[], most: Limit & { readonly minutes
           weight: step.minutes.likely > most.minutes ? 'hard' : 'caution',
           dish: dish.name,
           step: stepKey(dish.id, step.id),
-          says: `“${step.name}” leaves raw meat or fish ${step.minutes.likely} min out of the cold.`,
-          fix: 'Let it lie in the fridge; boil what it lay in, or throw it away.',
+          says: say('“{step}” leaves raw meat or fish {likely} min out of the cold.', {
+            step: step.name,
+            likely: step.minutes.likely,
+          }),
+          fix: say('Let it lie in the fridge; boil what it lay in, or throw it away.'),
           limit: most,
         },
       ];
@@ -238,14 +276,30 @@ function beansUnboiled(dishes: readonly Dish[]): Finding[] {
     const limit = worst.beans === 'kidney' ? LIMITS.kidneyBoil : LIMITS.beanBoil;
     if (boilsHard(dish, limit.minutes)) return [];
     const kidney = worst.beans === 'kidney';
+    const values = {
+      dish: dish.name,
+      beans: `${worst.name}${/s$/.test(worst.name) ? '' : 's'}`,
+      minutes: limit.minutes,
+    };
     return [
       {
         id: `kidney ${dish.id}`,
         weight: kidney ? 'hard' : 'caution',
         dish: dish.name,
         step: null,
-        says: `${dish.name} has ${worst.name}${/s$/.test(worst.name) ? '' : 's'} and no hard boil of ${limit.minutes} min: raw or only simmered they ${kidney ? 'are' : 'may be'} poisonous. Out of a tin they are safe: say “tinned”.`,
-        fix: `Soak them, throw the water away, and boil them hard for ${limit.minutes} minutes before all else. Never raw into a slow cooker.`,
+        says: kidney
+          ? say(
+              '{dish} has {beans} and no hard boil of {minutes} min: raw or only simmered they are poisonous. Out of a tin they are safe: say “tinned”.',
+              values,
+            )
+          : say(
+              '{dish} has {beans} and no hard boil of {minutes} min: raw or only simmered they may be poisonous. Out of a tin they are safe: say “tinned”.',
+              values,
+            ),
+        fix: say(
+          'Soak them, throw the water away, and boil them hard for {minutes} minutes before all else. Never raw into a slow cooker.',
+          { minutes: limit.minutes },
+        ),
         limit,
       },
     ];
@@ -271,8 +325,17 @@ function overnight(dishes: readonly Dish[]): Finding[] {
         weight: 'caution',
         dish: dish.name,
         step: stepKey(dish.id, early.id),
-        says: `${dish.name} is cooked ${early.daysBefore === 1 ? 'the day before' : `${early.daysBefore} days before`} and kept.`,
-        fix: `From 57 to 21 °C within two hours and cold within four more: shallow boxes, a cold bath, then the fridge. On the day it goes to ${LIMITS.poultry.celsius} °C in the middle.`,
+        says:
+          early.daysBefore === 1
+            ? say('{dish} is cooked the day before and kept.', { dish: dish.name })
+            : say('{dish} is cooked {daysBefore} days before and kept.', {
+                dish: dish.name,
+                daysBefore: early.daysBefore ?? 0,
+              }),
+        fix: say(
+          'From 57 to 21 °C within two hours and cold within four more: shallow boxes, a cold bath, then the fridge. On the day it goes to {celsius} °C in the middle.',
+          { celsius: LIMITS.poultry.celsius },
+        ),
         limit: LIMITS.coolFirst,
       },
     ];
@@ -291,8 +354,8 @@ function grainKept(dishes: readonly Dish[]): Finding[] {
       weight: 'caution',
       dish: listed(names, 4),
       step: null,
-      says: `What is left of ${listed(names, 4)} does not keep warm.`,
-      fix: 'Cool it within the hour, and eat it within a day or as your local rules say.',
+      says: say('What is left of {names} does not keep warm.', { names: listed(names, 4) }),
+      fix: say('Cool it within the hour, and eat it within a day or as your local rules say.'),
       limit: LIMITS.grain,
     },
   ];
@@ -314,8 +377,14 @@ function partFinding(fault: PartFault): Finding {
         id: `missing ${bowlKey(taker.id, take.product)}`,
         weight: 'caution',
         dish: taker.name,
-        says: `${taker.name} takes ${printAmount(take.amount)} ${take.otherwise}, and no dish of this meal makes it.`,
-        fix: 'Put a dish that makes it on the menu, or have it ready from a packet or an earlier day: it is on the shopping list.',
+        says: say('{taker} takes {amount} {otherwise}, and no dish of this meal makes it.', {
+          taker: taker.name,
+          amount: printAmount(take.amount),
+          otherwise: take.otherwise,
+        }),
+        fix: say(
+          'Put a dish that makes it on the menu, or have it ready from a packet or an earlier day: it is on the shopping list.',
+        ),
       };
     }
     case 'short': {
@@ -323,14 +392,26 @@ function partFinding(fault: PartFault): Finding {
       const share = lacks.quantity / taken.quantity;
       const more = Math.ceil((100 * lacks.quantity) / giver.give.amount.quantity);
       const grams = takers.reduce((sum, dish) => sum + dryGrams(dish), 0);
-      const less = grams > 0 ? `, or take ${printAmount({ quantity: grams * share, unit: 'g' })} less grain` : '';
+      const less =
+        grams > 0
+          ? say(', or take {amount} less grain', { amount: printAmount({ quantity: grams * share, unit: 'g' }) })
+          : '';
       return {
         ...common,
         id: `short ${bowlKey(giver.dish.id, giver.give.product)}`,
         weight: 'caution',
         dish: giver.dish.name,
-        says: `${giver.dish.name} gives about ${printAmount(giver.give.amount)}, and ${printAmount(taken)} is taken for ${listed(takers.map(({ name }) => name))}.`,
-        fix: `Make ${more} % more of it, top it up with ${printAmount(lacks)} of boiling water and taste for salt${less}.`,
+        says: say('{dish} gives about {amount}, and {taken} is taken for {takers}.', {
+          dish: giver.dish.name,
+          amount: printAmount(giver.give.amount),
+          taken: printAmount(taken),
+          takers: listed(takers.map(({ name }) => name)),
+        }),
+        fix: say('Make {more} % more of it, top it up with {amount} of boiling water and taste for salt{less}.', {
+          more,
+          amount: printAmount(lacks),
+          less,
+        }),
       };
     }
     case 'unused': {
@@ -340,8 +421,8 @@ function partFinding(fault: PartFault): Finding {
         id: `unused ${bowlKey(dish.id, give.product)}`,
         weight: 'caution',
         dish: dish.name,
-        says: `Nothing in this meal takes the ${give.name} of ${dish.name}.`,
-        fix: 'Let a dish take it, leave it out, or cool it fast and freeze it in small boxes.',
+        says: say('Nothing in this meal takes the {give} of {dish}.', { give: give.name, dish: dish.name }),
+        fix: say('Let a dish take it, leave it out, or cool it fast and freeze it in small boxes.'),
       };
     }
   }
@@ -368,8 +449,13 @@ function tooLate(dishes: readonly Dish[], plan: Plan): Finding[] {
           weight: 'hard',
           dish: taker.name,
           step: needed.key,
-          says: `${taker.name} wants ${giver.give.name} ${given.end - needed.start} min before ${giver.dish.name} has it.`,
-          fix: 'Begin the one later or the other sooner, or take it from a packet.',
+          says: say('{taker} wants {give} {end} min before {dish} has it.', {
+            taker: taker.name,
+            give: giver.give.name,
+            end: given.end - needed.start,
+            dish: giver.dish.name,
+          }),
+          fix: say('Begin the one later or the other sooner, or take it from a packet.'),
           limit: null,
         },
       ];
@@ -387,15 +473,19 @@ function inTheOpen({ kitchen }: Meal): Finding[] {
       ...common,
       id: 'carbon-monoxide',
       weight: where === 'tent' ? 'hard' : 'caution',
-      says: 'A stove or charcoal gives off carbon monoxide, which nobody smells and which kills.',
-      fix: 'Never in a tent, an awning, a van or a cabin, not for warmth either and not when it has gone out: in the open air, away from any opening. Headache or dizziness: out into the air at once.',
+      says: say('A stove or charcoal gives off carbon monoxide, which nobody smells and which kills.'),
+      fix: say(
+        'Never in a tent, an awning, a van or a cabin, not for warmth either and not when it has gone out: in the open air, away from any opening. Headache or dizziness: out into the air at once.',
+      ),
     },
     {
       ...common,
       id: 'wind-and-ground',
       weight: 'caution',
-      says: 'Wind and soft ground tip stoves and blow flames.',
-      fix: 'Level firm ground, a wind break that does not close in the gas bottle, nothing dry around, water or sand at hand, children and dogs away. Boils take longer than planned here.',
+      says: say('Wind and soft ground tip stoves and blow flames.'),
+      fix: say(
+        'Level firm ground, a wind break that does not close in the gas bottle, nothing dry around, water or sand at hand, children and dogs away. Boils take longer than planned here.',
+      ),
     },
   ];
 }
@@ -453,10 +543,17 @@ function tightFits(meal: Meal, plan: Plan): Finding[] {
           weight: 'caution',
           dish: dish.name,
           step: null,
-          says: `${dish.name}: the ${vessel.name.replace(/^the /i, '')} is ${listed(misses)} for the ${use.name}, and none here is larger.`,
+          says: say('{dish}: the {vessel} is {misses} for the {use}, and none here is larger.', {
+            dish: dish.name,
+            vessel: vessel.name.replace(/^the /i, ''),
+            misses: listed(misses),
+            use: use.name,
+          }),
           fix: small
-            ? 'It is fuller than it should be: a gentler flame, the lid ajar, and an eye on it until it simmers; or cook a little less.'
-            : 'What lies closer browns more slowly: in two lots, or in a thicker layer for longer.',
+            ? say(
+                'It is fuller than it should be: a gentler flame, the lid ajar, and an eye on it until it simmers; or cook a little less.',
+              )
+            : say('What lies closer browns more slowly: in two lots, or in a thicker layer for longer.'),
           limit: null,
         },
       ];

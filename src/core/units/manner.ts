@@ -1,3 +1,4 @@
+import { say } from '@/core/say/say';
 import { fahrenheitOf, gasMarkOf, measureOf } from './measures';
 
 /** How a cook measures: what amounts, heat, hours and numbers are said in. Everything is kept and reckoned in one manner, `CANONICAL`. */
@@ -110,5 +111,5 @@ export function fahrenheitTold(celsius: number): number {
 export function gasTold(celsius: number): string | null {
   const mark = gasMarkOf(celsius);
   if (mark === null || celsius < 105) return null;
-  return `gas mark ${mark === 0.25 ? '¼' : mark === 0.5 ? '½' : mark} (${celsius} °C)`;
+  return say('gas mark {mark} ({celsius} °C)', { mark: mark === 0.25 ? '¼' : mark === 0.5 ? '½' : mark, celsius });
 }

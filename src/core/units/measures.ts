@@ -1,4 +1,5 @@
 import { own } from '@/core/plain/record';
+import { say } from '@/core/say/say';
 
 /** Measures as cooks of different countries use them, and the ways between them. */
 export type MeasureSort = 'volume' | 'mass' | 'length' | 'temperature';
@@ -76,10 +77,10 @@ export const MOST_OWN = 5000;
 
 /** What is wrong with an own measure, in words; null when nothing is. */
 export function ownFault({ name, millilitres }: Omit<OwnMeasure, 'id'>): string | null {
-  if (name.trim() === '') return 'Name: it needs one, such as “the blue mug”.';
-  if (name.length > 40) return 'Name: 40 letters at most.';
+  if (name.trim() === '') return say('Name: it needs one, such as “the blue mug”.');
+  if (name.length > 40) return say('Name: 40 letters at most.');
   if (!(millilitres >= LEAST_OWN && millilitres <= MOST_OWN))
-    return `It holds: from ${LEAST_OWN} ml to ${MOST_OWN / 1000} l.`;
+    return say('It holds: from {least} ml to {most} l.', { least: LEAST_OWN, most: MOST_OWN / 1000 });
   return null;
 }
 
@@ -208,6 +209,6 @@ export function gasMarkOf(celsius: number): number | null {
 
 /** What is wrong with a temperature, in words; null when nothing is. */
 export function temperatureFault(celsius: number): string | null {
-  if (!(celsius >= ABSOLUTE_ZERO)) return 'Temperature: nothing is colder than −273 °C.';
-  return celsius <= 600 ? null : 'Temperature: at most 600 °C; no kitchen is hotter.';
+  if (!(celsius >= ABSOLUTE_ZERO)) return say('Temperature: nothing is colder than −273 °C.');
+  return celsius <= 600 ? null : say('Temperature: at most 600 °C; no kitchen is hotter.');
 }

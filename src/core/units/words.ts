@@ -1,10 +1,27 @@
+import { say, spoken } from '@/core/say/say';
+
 /** "leeks, barley and rice"; of more than `most` the last are counted: "leeks, barley and 7 more". */
 export function listed(names: readonly string[], most = Number.POSITIVE_INFINITY): string {
-  const shown = names.length > most ? [...names.slice(0, most - 1), `${names.length - most + 1} more`] : names;
-  return shown.length > 1 ? `${shown.slice(0, -1).join(', ')} and ${shown.at(-1)}` : (shown[0] ?? '');
+  if (names.length <= most) return joined(names);
+  return joined([...names.slice(0, most - 1), say('{count} more', { count: names.length - most + 1 })]);
+}
+
+let lists: { readonly language: string; readonly format: Intl.ListFormat } | undefined;
+
+function joined(names: readonly string[]): string {
+  const language = spoken();
+  // Made once for a language: to make one takes longer than all that is listed.
+  if (lists?.language !== language)
+    lists = { language, format: new Intl.ListFormat(language === 'en' ? 'en-GB' : language) };
+  return lists.format.format(names);
 }
 
 /** With a capital first letter. */
 export function capital(words: string): string {
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+  return `${words.charAt(0).toLocaleUpperCase(spoken())}${words.slice(1)}`;
+}
+
+/** With a small first letter, where a language writes a name so within a sentence: English. */
+export function lowered(words: string): string {
+  return spoken() === 'en' ? `${words.charAt(0).toLowerCase()}${words.slice(1)}` : words;
 }

@@ -2,6 +2,7 @@
 
 import { useEffect } from 'react';
 import type { Balance } from '@/core/grain/balance';
+import { say } from '@/core/say/say';
 import { toldOption, useChart } from '@/ui/use-chart';
 import { useDress } from '@/views/shell/shell';
 import { sayVolume } from './say';
@@ -17,14 +18,14 @@ const DECALS = {
   'boils off': -0.4,
   'stays behind': 1.57,
 } as const;
-const SAYS: Readonly<Record<PartName, string>> = {
-  soak: 'from the soak',
-  given: 'from the rest of the pot',
-  pour: 'poured in',
-  'takes up': 'taken up',
-  'boils off': 'boils off',
-  'stays behind': 'stays behind',
-};
+const partWords = (): Readonly<Record<PartName, string>> => ({
+  soak: say('from the soak'),
+  given: say('from the rest of the pot'),
+  pour: say('poured in'),
+  'takes up': say('taken up'),
+  'boils off': say('boils off'),
+  'stays behind': say('stays behind'),
+});
 
 /** Pixels beside the bars, and those that a label wants. */
 const BESIDE = 92;
@@ -69,7 +70,7 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
         yAxis: {
           type: 'category',
           inverse: true,
-          data: ['comes from', 'goes to'],
+          data: [say('comes from'), say('goes to')],
           axisLine: { show: false },
           axisTick: { show: false },
           axisLabel: { color: colour('--faint'), fontSize: 14 },
@@ -77,7 +78,7 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
         series: shown.map((name) => ({
           type: 'bar',
           stack: 'all',
-          name: SAYS[name],
+          name: partWords()[name],
           silent: true,
           barWidth: 34,
           data: [...parts[name]],
@@ -102,7 +103,8 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
             color: '#fff',
             fontSize: 13,
             overflow: 'truncate',
-            formatter: ({ value }: { value: number }) => (value * perLitre > roomFor(SAYS[name]) ? SAYS[name] : ''),
+            formatter: ({ value }: { value: number }) =>
+              value * perLitre > roomFor(partWords()[name]) ? partWords()[name] : '',
           },
         })),
       }),
@@ -110,14 +112,14 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
     );
   }, [print, dress, chart]);
   const told = PARTS.filter((name) => Math.max(...values[name]) > 0.002)
-    .map((name) => `${SAYS[name]} ${sayVolume(Math.max(...values[name]))}`)
+    .map((name) => `${partWords()[name]} ${sayVolume(Math.max(...values[name]))}`)
     .join(', ');
   return (
     <div
       ref={node}
       dir="ltr"
       role="img"
-      aria-label={`The water: ${told}`}
+      aria-label={say('The water: {told}', { told })}
       className="h-24 w-full max-w-xl overflow-hidden"
     />
   );

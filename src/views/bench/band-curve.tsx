@@ -2,6 +2,7 @@
 
 import { useEffect } from 'react';
 import type { Range } from '@/core/heat/boil';
+import { say } from '@/core/say/say';
 import { toldOption, useChart } from '@/ui/use-chart';
 import { useDress } from '@/views/shell/shell';
 
@@ -48,7 +49,8 @@ export function BandCurve({ label, minutes, every, most, interval, unit, valueAt
           ...axis,
           axisLabel: {
             ...axis.axisLabel,
-            formatter: (minute: number) => (minutes <= 90 ? `${minute} min` : minute % 60 ? '' : `${minute / 60} h`),
+            formatter: (minute: number) =>
+              minutes <= 90 ? say('{minute} min', { minute }) : minute % 60 ? '' : `${minute / 60} h`,
           },
           splitLine: { show: false },
         },

@@ -3,6 +3,7 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions, Radio, RadioGroup } from '@headlessui/react';
 import { ChevronDown } from 'lucide-react';
 import { useId } from 'react';
+import { say } from '@/core/say/say';
 import { sayLitres } from './say';
 
 interface DialProps {
@@ -55,7 +56,7 @@ export function LitresDial({ least = 0.25, most = 12, step = 0.25, ...rest }: Si
 
 /** How wide a pot or a pan is. */
 export function WidthDial({ least = 14, most = 40, step = 1, ...rest }: SizedProps) {
-  return <Dial least={least} most={most} step={step} says={`${rest.value} cm`} {...rest} />;
+  return <Dial least={least} most={most} step={step} says={say('{rest} cm', { rest: rest.value })} {...rest} />;
 }
 
 interface ChoiceProps<T extends string> {

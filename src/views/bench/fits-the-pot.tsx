@@ -6,6 +6,7 @@ import { GRAINS, grainOf, litresDry } from '@/core/grain/grains';
 import { litresInPot } from '@/core/grain/rules';
 import { batchBand, LAYERS, type Layer } from '@/core/kitchen/floor';
 import { type Fit, fitOf, plateFor, STRAIGHT_NEEDS } from '@/core/kitchen/in-the-pot';
+import { say, term } from '@/core/say/say';
 import { printAmount } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { Choice, Dial, LitresDial, Pick, Question, WidthDial } from './dial';
@@ -23,13 +24,13 @@ export function FitsThePot() {
     <>
       <div className="mb-4">
         <Choice
-          label="What goes in"
+          label={say('What goes in')}
           value={what}
           options={[
-            ['grain', 'grain in its liquid'],
-            ['liquid', 'soup, stew or stock'],
-            ['layer', 'one layer, to brown'],
-            ['turned', 'to be turned out'],
+            ['grain', say('grain in its liquid')],
+            ['liquid', say('soup, stew or stock')],
+            ['layer', say('one layer, to brown')],
+            ['turned', say('to be turned out')],
           ]}
           onChange={setWhat}
         />
@@ -53,9 +54,14 @@ function GrainFits() {
     <Question
       controls={
         <>
-          <Pick label="Grain" value={grainId} options={GRAINS.map(({ id, name }) => [id, name])} onChange={setGrain} />
+          <Pick
+            label={say('Grain')}
+            value={grainId}
+            options={GRAINS.map(({ id, name }) => [id, term(name)])}
+            onChange={setGrain}
+          />
           <Dial
-            label={`Dry grain, ${sayVolume(litresDry(grain, dry))}`}
+            label={say('Dry grain, {volume}', { volume: sayVolume(litresDry(grain, dry)) })}
             value={dry}
             least={50}
             most={3000}
@@ -63,13 +69,13 @@ function GrainFits() {
             says={grams(dry)}
             onChange={setDry}
           />
-          <LitresDial label="Liquid" value={litres} onChange={setLitres} />
+          <LitresDial label={say('Liquid')} value={litres} onChange={setLitres} />
         </>
       }
     >
       <Wanted
         litres={wanted}
-        why={`swollen to ${sayVolume(litresDry(grain, dry) * grain.swells)}, with room to foam`}
+        why={say('swollen to {volume}, with room to foam', { volume: sayVolume(litresDry(grain, dry) * grain.swells) })}
       />
     </Question>
   );
@@ -81,7 +87,7 @@ function LiquidFits() {
     <Question
       controls={
         <Dial
-          label="In all"
+          label={say('In all')}
           value={litres}
           least={0.5}
           most={20}
@@ -91,7 +97,7 @@ function LiquidFits() {
         />
       }
     >
-      <Wanted litres={litres * 1.25} why="with a quarter more as room to bubble and stir" />
+      <Wanted litres={litres * 1.25} why={say('with a quarter more as room to bubble and stir')} />
     </Question>
   );
 }
@@ -112,12 +118,12 @@ function Wanted({ litres, why }: { readonly litres: number; readonly why: string
       <p className="font-title text-6xl" data-testid="pot-litres">
         {sayLitres(Math.ceil(litres * 4) / 4)}
       </p>
-      <p className="text-xl">is what the pot must hold, {why}.</p>
+      <p className="text-xl">{say('is what the pot must hold, {why}.', { why })}</p>
       {kitchen && (
         <>
           {kitchens.length > 1 && (
             <Pick
-              label="Kitchen"
+              label={say('Kitchen')}
               value={kitchen.id}
               options={kitchens.map((each) => [each.id, each.name])}
               onChange={setKitchen}
@@ -130,15 +136,17 @@ function Wanted({ litres, why }: { readonly litres: number; readonly why: string
                   {vessel.name}, {sayLitres(vessel.litres)}
                 </span>
                 <span className={fit === 'too small' ? 'text-warn' : 'text-faint'}>
-                  {vessel === best?.vessel ? 'this one' : FIT_WORDS[fit]}
+                  {vessel === best?.vessel ? say('this one') : fitWords()[fit]}
                 </span>
               </li>
             ))}
           </ul>
           {!best && (
             <p className="max-w-xl">
-              None holds it. Share it out between two pots, cook half as much twice, or borrow one of{' '}
-              {sayLitres(Math.ceil(litres * 2) / 2)}.
+              {say(
+                'None holds it. Share it out between two pots, cook half as much twice, or borrow one of {litres}.',
+                { litres: sayLitres(Math.ceil(litres * 2) / 2) },
+              )}
             </p>
           )}
         </>
@@ -147,11 +155,11 @@ function Wanted({ litres, why }: { readonly litres: number; readonly why: string
   );
 }
 
-const FIT_WORDS: Readonly<Record<Fit, string>> = {
-  fits: 'fits too',
-  'too small': 'would boil over',
-  'far too large': 'fits, but so shallow that it dries out',
-};
+const fitWords = (): Readonly<Record<Fit, string>> => ({
+  fits: say('fits too'),
+  'too small': say('would boil over'),
+  'far too large': say('fits, but so shallow that it dries out'),
+});
 
 function LayerFits() {
   const [layer, setLayer] = useState<Layer>('diced meat');
@@ -163,13 +171,13 @@ function LayerFits() {
       controls={
         <>
           <Choice
-            label="What lies in the pan"
+            label={say('What lies in the pan')}
             value={layer}
-            options={(Object.keys(LAYERS) as Layer[]).map((each) => [each, each])}
+            options={(Object.keys(LAYERS) as Layer[]).map((each) => [each, term(each)])}
             onChange={setLayer}
           />
           <Dial
-            label="In all"
+            label={say('In all')}
             value={weight}
             least={100}
             most={6000}
@@ -177,19 +185,24 @@ function LayerFits() {
             says={grams(weight)}
             onChange={setWeight}
           />
-          <WidthDial label="Pan, across" value={width} least={18} onChange={setWidth} />
+          <WidthDial label={say('Pan, across')} value={width} least={18} onChange={setWidth} />
         </>
       }
     >
       <p className="font-title text-6xl" data-testid="batches">
-        {batches === 1 ? 'one batch' : `${batches} batches`}
+        {batches === 1 ? say('one batch') : say('{batches} batches', { batches })}
       </p>
       <p className="text-xl">
-        {batches === 1 ? 'It lies in one layer.' : `About ${grams(weight / batches)} at a time, in one layer.`}
-        {fewest !== most && ` As it is cut, ${fewest} to ${most}.`} What lies closer steams instead of browning.
+        {say('{lots}{range} What lies closer steams instead of browning.', {
+          lots:
+            batches === 1
+              ? say('It lies in one layer.')
+              : say('About {grams} at a time, in one layer.', { grams: grams(weight / batches) }),
+          range: fewest === most ? '' : say(' As it is cut, {fewest} to {most}.', { fewest, most }),
+        })}
       </p>
       <p className="border-s-3 border-warn ps-2 text-warn">
-        Dry it first and lay it in away from you: wet food in hot fat spits.
+        {say('Dry it first and lay it in away from you: wet food in hot fat spits.')}
       </p>
     </Question>
   );
@@ -202,21 +215,25 @@ function TurnedOut() {
     <Question
       controls={
         <>
-          <WidthDial label="Pot, across" value={width} most={36} onChange={setWidth} />
-          <LitresDial label="In it" value={litres} least={0.5} most={8} onChange={setLitres} />
+          <WidthDial label={say('Pot, across')} value={width} most={36} onChange={setWidth} />
+          <LitresDial label={say('In it')} value={litres} least={0.5} most={8} onChange={setLitres} />
         </>
       }
     >
       <p className="font-title text-6xl" data-testid="plate">
-        {plateFor(width)} cm
+        {say('{plateFor} cm', { plateFor: plateFor(width) })}
       </p>
-      <p className="text-xl">across, at least, is what the flat dish must be: wider than the rim all round.</p>
+      <p className="text-xl">{say('across, at least, is what the flat dish must be: wider than the rim all round.')}</p>
       <p className="max-w-xl">
-        The pot {STRAIGHT_NEEDS}. Upside down it weighs about {Math.round(litres + 2)} kg with all in it.
+        {say('The pot {needs}. Upside down it weighs about {litres} kg with all in it.', {
+          needs: say(STRAIGHT_NEEDS),
+          litres: Math.round(litres + 2),
+        })}
       </p>
       <p className="border-s-3 border-warn ps-2 text-warn">
-        Hot and heavy: two dry cloths, dish and pot held tight together, one turn away from you. Two people for a large
-        one.
+        {say(
+          'Hot and heavy: two dry cloths, dish and pot held tight together, one turn away from you. Two people for a large one.',
+        )}
       </p>
     </Question>
   );

@@ -3,6 +3,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import type { Burner, BurnerStrength, Kitchen } from '@/core/kitchen/kitchen';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { Pick } from './dial';
 import { useDishAtHand } from './from-dish';
@@ -33,7 +34,7 @@ export function useFlame(): { readonly flame: Flame; readonly choice: React.Reac
     ),
     ...STRENGTHS.map((strength) => ({
       key: strength,
-      says: `any ${strength} burner`,
+      says: say('any {strength} burner', { strength }),
       burner: { strength },
       kitchen: null,
     })),
@@ -43,7 +44,12 @@ export function useFlame(): { readonly flame: Flame; readonly choice: React.Reac
   const usual = own.find(({ burner }) => burner.strength === 'middling') ?? own[0] ?? flames[0]!;
   const flame = flames.find((each) => each.key === key) ?? usual;
   const choice = (
-    <Pick label="Burner" value={flame.key} options={flames.map((each) => [each.key, each.says])} onChange={setKey} />
+    <Pick
+      label={say('Burner')}
+      value={flame.key}
+      options={flames.map((each) => [each.key, each.says])}
+      onChange={setKey}
+    />
   );
   return { flame, choice };
 }

@@ -8,10 +8,12 @@ import { grainParts, withLiquidFor } from '@/core/dish/grain-of';
 import { fittingVessels } from '@/core/kitchen/fits';
 import { type Meal, portionsOf } from '@/core/meal/meal';
 import { scaledFor } from '@/core/meal/scaled';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { loadWritten, storeDish } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Link } from '@/ui/link';
+import { Say } from '@/ui/say';
 
 /** The dish whose numbers lie on the bench. */
 export interface DishAtHand {
@@ -40,7 +42,7 @@ export function FromDish({ children }: { readonly children: React.ReactNode }) {
     [mealId],
   );
   if (mealId === null || dishId === null) return children;
-  if (meal === undefined) return <p className="mt-6 text-faint">Laying the dish on the bench…</p>;
+  if (meal === undefined) return <p className="mt-6 text-faint">{say('Laying the dish on the bench…')}</p>;
   const written = meal?.dishes.find(({ id }) => id === dishId);
   const scaled = meal && written && scaledFor(meal, written);
   const parts = scaled && grainParts(scaled);
@@ -48,7 +50,7 @@ export function FromDish({ children }: { readonly children: React.ReactNode }) {
     return (
       <>
         <p role="alert" className="mt-4 border-s-4 border-warn ps-3">
-          That dish is not in this browser, or its grain is not cooked in measured liquid.
+          {say('That dish is not in this browser, or its grain is not cooked in measured liquid.')}
         </p>
         {children}
       </>
@@ -68,12 +70,12 @@ interface UseThisProps {
   readonly litres: number;
   /** Null where the school speaks of another grain, or of grain that was soaked otherwise. */
   readonly school: number | null;
-  readonly say: (litres: number) => string;
+  readonly spell: (litres: number) => string;
   readonly way: Pick<DishGrain, 'kind' | 'method' | 'soaked'>;
 }
 
 /** Writes an answer back into the dish, and takes it out again. */
-export function UseThis({ litres, school, say, way }: UseThisProps) {
+export function UseThis({ litres, school, spell, way }: UseThisProps) {
   const dish = useDishAtHand();
   const [before, setBefore] = useState<Dish | null>(null);
   const [told, setTold] = useState('');
@@ -82,31 +84,48 @@ export function UseThis({ litres, school, say, way }: UseThisProps) {
   const put = async (wanted: number) => {
     const changed = withLiquidFor(written, portionsOf(meal), wanted, way);
     const fault = await storeDish(pantry(), changed);
-    setTold(fault ? fault.sentence : `${written.name} now takes ${say(wanted)} for ${portionsOf(meal)}.`);
+    setTold(
+      fault
+        ? fault.sentence
+        : say('{written} now takes {spell} for {portionsOf}.', {
+            written: written.name,
+            spell: spell(wanted),
+            portionsOf: portionsOf(meal),
+          }),
+    );
     if (!fault) setBefore(before ?? written);
   };
   const back = async () => {
     if (before) await storeDish(pantry(), before);
     setBefore(null);
-    setTold('As it was.');
+    setTold(say('As it was.'));
   };
   return (
-    <section aria-label="The dish" className="max-w-xl border-t border-line pt-3">
+    <section aria-label={say('The dish')} className="max-w-xl border-t border-line pt-3">
       <p>
-        On the bench: <strong className="font-semibold">{written.name}</strong> for {portionsOf(meal)}, which takes{' '}
-        {say(dish.litres)} as it is written.{' '}
-        <Link href={`/meals/${encodeURIComponent(meal.id)}`} className="underline underline-offset-4">
-          Back to {meal.name}
-        </Link>
+        <Say
+          words="On the bench: {written} for {portionsOf}, which takes {spell} as it is written. <b>Back to {meal}</b>"
+          values={{
+            written: <strong className="font-semibold">{written.name}</strong>,
+            portionsOf: portionsOf(meal),
+            spell: spell(dish.litres),
+            meal: meal.name,
+          }}
+          marks={{
+            b: <Link href={`/meals/${encodeURIComponent(meal.id)}`} className="underline underline-offset-4" />,
+          }}
+        />
       </p>
       <div className="mt-2 flex flex-wrap items-center gap-3">
         <Button look="strong" onClick={() => void put(litres)}>
-          Use this: {say(litres)}
+          {say('Use this: {spell}', { spell: spell(litres) })}
         </Button>
-        {school !== null && <Button onClick={() => void put(school)}>Use the school’s: {say(school)}</Button>}
+        {school !== null && (
+          <Button onClick={() => void put(school)}>{say('Use the school’s: {spell}', { spell: spell(school) })}</Button>
+        )}
         {before && (
           <Button look="quiet" onClick={() => void back()}>
-            take it back
+            {say('take it back')}
           </Button>
         )}
       </div>

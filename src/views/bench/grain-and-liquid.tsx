@@ -16,6 +16,8 @@ import {
 } from '@/core/grain/rules';
 import { HEAT_SHARE, type Lid, litresBoiledOff, litresLeft, type Range, wattsOf } from '@/core/heat/boil';
 import { HEATS, type Heat } from '@/core/kitchen/kitchen';
+import { say, term } from '@/core/say/say';
+import { Say } from '@/ui/say';
 import { useMeasures } from '@/views/measures/own-measures';
 import { Choice, Dial, Pick, Question, WidthDial } from './dial';
 import { useFlame } from './flame';
@@ -60,21 +62,31 @@ function useWay(): { readonly way: Omit<BalanceQuestion, 'grams'>; readonly cont
   };
   const controls = (
     <>
-      <Pick label="Method" value={methodId} options={METHODS.map(({ id, name }) => [id, name])} onChange={follow} />
-      <Pick label="Grain" value={grainId} options={GRAINS.map(({ id, name }) => [id, name])} onChange={setGrain} />
+      <Pick
+        label={say('Method')}
+        value={methodId}
+        options={METHODS.map(({ id, name }) => [id, say(name)])}
+        onChange={follow}
+      />
+      <Pick
+        label={say('Grain')}
+        value={grainId}
+        options={GRAINS.map(({ id, name }) => [id, term(name)])}
+        onChange={setGrain}
+      />
       {grain.soak && (
         <Choice
-          label={`Soaked before, ${grain.soak[0]} to ${grain.soak[1]} min`}
+          label={say('Soaked before, {soak} to {longest} min', { soak: grain.soak[0], longest: grain.soak[1] })}
           value={soaked}
           options={[
             ['yes', 'soaked'],
-            ['no', 'not soaked'],
+            ['no', say('not soaked')],
           ]}
           onChange={setSoaked}
         />
       )}
       {choice}
-      <WidthDial label="Pot, across" value={width} onChange={setWidth} />
+      <WidthDial label={say('Pot, across')} value={width} onChange={setWidth} />
     </>
   );
   return { way, controls };
@@ -82,7 +94,9 @@ function useWay(): { readonly way: Omit<BalanceQuestion, 'grams'>; readonly cont
 
 /** To the gram that the dial stands at. */
 const grams = (quantity: number) =>
-  quantity < 1000 ? `${Math.round(quantity)} g` : `${Number((quantity / 1000).toFixed(2))} kg`;
+  quantity < 1000
+    ? `${Math.round(quantity)} g`
+    : say('{quantity} kg', { quantity: Number((quantity / 1000).toFixed(2)) });
 
 /** How much liquid so much grain wants, and where it goes. */
 export function GrainAndLiquid() {
@@ -94,7 +108,7 @@ export function GrainAndLiquid() {
   const measure = measures.find(({ id }) => id === measureId);
   const balance = liquidBalance({ ...way, grams: dry });
   const school = ((way.method.ratio[0] + way.method.ratio[1]) / 2) * litresDry(way.grain, dry);
-  const say = (litres: number) => {
+  const spell = (litres: number) => {
     if (!measure || measure.id === 'l' || measure.id === 'ml') return sayVolume(litres);
     const count = (litres * 1000) / measure.size;
     return `${sayQuantity(count)} ${count > 1 ? measure.plural : measure.name}`;
@@ -107,7 +121,7 @@ export function GrainAndLiquid() {
           <UseThis
             litres={balance.liquid.likely}
             school={way.grain.id === way.method.grain && way.soaked === way.method.soaked ? school : null}
-            say={say}
+            spell={spell}
             way={{ kind: way.grain.id, method: way.method.id, soaked: way.soaked }}
           />
           <Salt way={way} dry={dry} litres={balance.liquid.likely} />
@@ -118,7 +132,7 @@ export function GrainAndLiquid() {
       controls={
         <>
           <Dial
-            label={`Dry grain, ${sayVolume(litresDry(way.grain, dry))}`}
+            label={say('Dry grain, {volume}', { volume: sayVolume(litresDry(way.grain, dry)) })}
             value={dry}
             least={50}
             most={3000}
@@ -129,11 +143,11 @@ export function GrainAndLiquid() {
           <p className="text-sm text-faint">{heads(dry)}</p>
           {controls}
           <Pick
-            label="Measured with"
+            label={say('Measured with')}
             value={measureId}
             options={measures.map(({ id, name, of }) => [
               id,
-              id === 'l' ? 'as you measure' : of ? `${name} (${of})` : name,
+              id === 'l' ? say('as you measure') : of ? `${name} (${of})` : name,
             ])}
             onChange={setMeasure}
           />
@@ -141,10 +155,13 @@ export function GrainAndLiquid() {
       }
     >
       <p className="font-title text-6xl" data-testid="liquid">
-        {say(balance.liquid.likely)}
+        {spell(balance.liquid.likely)}
       </p>
       <p className="text-xl">
-        of liquid, likely; between {say(balance.liquid.low)} and {say(balance.liquid.high)}.
+        {say('of liquid, likely; between {low} and {high}.', {
+          low: spell(balance.liquid.low),
+          high: spell(balance.liquid.high),
+        })}
       </p>
       <BalanceBar balance={balance} />
     </Question>
@@ -153,14 +170,19 @@ export function GrainAndLiquid() {
 
 /** How many so much dry grain feeds, by what else there is. */
 function heads(dry: number): string {
-  const [alone, few, many] = [1, 3, 6].map((dishes) => Math.max(1, Math.round(dry / gramsPerHead(dishes))));
-  return `Feeds about ${alone} by itself, ${few} beside a few dishes, ${many} among many.`;
+  const feeds = (dishes: number) => Math.max(1, Math.round(dry / gramsPerHead(dishes)));
+  return say('Feeds about {alone} by itself, {few} beside a few dishes, {many} among many.', {
+    alone: feeds(1),
+    few: feeds(3),
+    many: feeds(6),
+  });
 }
 
-const STOCKS: readonly (readonly [StockSalt, string])[] = (Object.keys(STOCK_SALT) as StockSalt[]).map((each) => [
-  each,
-  each === 'none' ? 'water' : each === 'light' ? 'lightly salted' : each,
-]);
+const stockWords = (): readonly (readonly [StockSalt, string])[] =>
+  (Object.keys(STOCK_SALT) as StockSalt[]).map((each) => [
+    each,
+    each === 'none' ? say('water') : each === 'light' ? say('lightly salted') : say('salted'),
+  ]);
 
 /** Salt counted through liquid and grain together. */
 function Salt({
@@ -178,18 +200,21 @@ function Salt({
   const spoons = wanted / GRAMS_PER_TEASPOON;
   return (
     <div className="grid max-w-xl gap-2 border-t border-line pt-3" data-testid="salt">
-      {!drained && <Choice label="The liquid is" value={stock} options={STOCKS} onChange={setStock} />}
+      {!drained && <Choice label={say('The liquid is')} value={stock} options={stockWords()} onChange={setStock} />}
       <p>
         {drained ? (
-          <>
-            Salt the water like soup: <strong>{grams(wanted)}</strong>; most of it is poured off again.
-          </>
+          <Say
+            words="Salt the water like soup: {grams}; most of it is poured off again."
+            values={{ grams: <strong>{grams(wanted)}</strong> }}
+          />
         ) : spoons < 0.2 ? (
-          'No more salt: the liquid carries enough for this grain. Taste before it goes in.'
+          say('No more salt: the liquid carries enough for this grain. Taste before it goes in.')
         ) : (
-          <>
-            Salt to add: <strong>{sayQuantity(spoons)} tsp</strong> of fine salt, {grams(wanted)}; grain dulls it.
-          </>
+          <Say
+            words="Salt to add: <b>{quantity} tsp</b> of fine salt, {grams}; grain dulls it."
+            values={{ quantity: sayQuantity(spoons), grams: grams(wanted) }}
+            marks={{ b: <strong /> }}
+          />
         )}
       </p>
     </div>
@@ -201,9 +226,10 @@ function ByEye({ way, dry }: { readonly way: Omit<BalanceQuestion, 'grams'>; rea
   const litres = litresOver('finger-joint', way.grain, dry, way.widthCm);
   return (
     <p className="max-w-xl text-faint" data-testid="by-eye">
-      By eye, a finger-joint or an inch over the grain in this pot is {sayVolume(litres)}, 1 to{' '}
-      {(litres / litresDry(way.grain, dry)).toFixed(2)}: right for much grain in a narrow pot, too much for little in a
-      wide one.
+      {say(
+        'By eye, a finger-joint or an inch over the grain in this pot is {volume}, 1 to {litres}: right for much grain in a narrow pot, too much for little in a wide one.',
+        { volume: sayVolume(litres), litres: (litres / litresDry(way.grain, dry)).toFixed(2) },
+      )}
     </p>
   );
 }
@@ -232,7 +258,7 @@ export function StockLeft() {
       controls={
         <>
           <Dial
-            label="Stock, measured after straining"
+            label={say('Stock, measured after straining')}
             value={litres}
             least={0.25}
             most={8}
@@ -241,7 +267,7 @@ export function StockLeft() {
             onChange={setLitres}
           />
           <Dial
-            label={`Grain you mean to cook, ${sayVolume(litresDry(way.grain, meant))}`}
+            label={say('Grain you mean to cook, {volume}', { volume: sayVolume(litresDry(way.grain, meant)) })}
             value={meant}
             least={50}
             most={3000}
@@ -255,18 +281,20 @@ export function StockLeft() {
     >
       {dry < LEAST_DRY ? (
         <p className="text-xl" data-testid="carries">
-          So little would boil off before the grain has had any of it.
+          {say('So little would boil off before the grain has had any of it.')}
         </p>
       ) : (
         <>
           <p className="font-title text-6xl" data-testid="carries">
             {grams(Math.round(dry / 5) * 5)}
           </p>
-          <p className="text-xl">of dry grain is what it carries, {sayVolume(litresDry(way.grain, dry))}.</p>
+          <p className="text-xl">
+            {say('of dry grain is what it carries, {volume}.', { volume: sayVolume(litresDry(way.grain, dry)) })}
+          </p>
         </>
       )}
       <p className="max-w-xl text-xl" data-testid="top-up">
-        For {grams(meant)} {topUp(litres, liquid)}
+        {say('For {grams} {topUp}', { grams: grams(meant), topUp: topUp(litres, liquid) })}
       </p>
     </Question>
   );
@@ -278,17 +306,17 @@ const LEAST_DRY = 20;
 /** What to do with a stock for grain that wants so much. */
 function topUp(litres: number, { low, likely, high }: Range): string {
   const missing = likely - litres;
-  if (litres >= low && litres <= high && Math.abs(missing) < 0.1 * likely) return 'it is just right as it stands.';
+  if (litres >= low && litres <= high && Math.abs(missing) < 0.1 * likely) return say('it is just right as it stands.');
   const much = sayVolume(Math.abs(missing));
   return missing > 0
-    ? `top it up with ${much} of boiling water, and taste for salt again.`
-    : `pour in ${sayVolume(likely)} and keep ${much}: it freezes well in small portions.`;
+    ? say('top it up with {much} of boiling water, and taste for salt again.', { much })
+    : say('pour in {volume} and keep {much}: it freezes well in small portions.', { volume: sayVolume(likely), much });
 }
 
-const LIDS: readonly (readonly [Lid, string])[] = [
-  ['open', 'open'],
-  ['ajar', 'lid ajar'],
-  ['covered', 'covered'],
+const lidWords = (): readonly (readonly [Lid, string])[] => [
+  ['open', say('open')],
+  ['ajar', say('lid ajar')],
+  ['covered', say('covered')],
 ];
 
 /** What is left of a stock or a sauce that boils down. */
@@ -303,34 +331,43 @@ function BoilingDown({ litres, widthCm }: { readonly litres: number; readonly wi
   const left = litresLeft(litres, off, minutes);
   const step = litres > 2 ? 1 : 0.5;
   return (
-    <section aria-label="Boiling down" className="mt-4 grid max-w-2xl gap-3 border-t border-line pt-4">
-      <h2 className="text-2xl">Boiling down</h2>
+    <section aria-label={say('Boiling down')} className="mt-4 grid max-w-2xl gap-3 border-t border-line pt-4">
+      <h2 className="text-2xl">{say('Boiling down')}</h2>
       <div className="grid gap-x-8 gap-y-2 sm:grid-cols-2">
         <Dial
-          label="It boils for"
+          label={say('It boils for')}
           value={minutes}
           least={1}
           most={90}
           step={1}
-          says={`${minutes} min`}
+          says={say('{minutes} min', { minutes })}
           onChange={setMinutes}
         />
         {choice}
-        <Choice label="Heat" value={heat} options={HEATS.map((each) => [each, each] as const)} onChange={setHeat} />
-        <Choice label="Lid" value={lid} options={LIDS} onChange={setLid} />
+        <Choice
+          label={say('Heat')}
+          value={heat}
+          options={HEATS.map((each) => [each, term(each)] as const)}
+          onChange={setHeat}
+        />
+        <Choice label={say('Lid')} value={lid} options={lidWords()} onChange={setLid} />
       </div>
       <p className="text-xl" data-testid="boiled-down">
         {left.likely <= 0 ? (
-          'It would be dry by then: it catches and burns before.'
+          say('It would be dry by then: it catches and burns before.')
         ) : (
-          <>
-            <strong>{sayVolume(left.likely)}</strong> left, likely; between {sayVolume(left.low)} and{' '}
-            {sayVolume(left.high)}. What is salted grows saltier by as much.
-          </>
+          <Say
+            words="{volume} left, likely; between {low} and {high}. What is salted grows saltier by as much."
+            values={{
+              volume: <strong>{sayVolume(left.likely)}</strong>,
+              low: sayVolume(left.low),
+              high: sayVolume(left.high),
+            }}
+          />
         )}
       </p>
       <BandCurve
-        label="What is left over ninety minutes"
+        label={say('What is left over ninety minutes')}
         minutes={90}
         every={3}
         most={Math.ceil(litres / step) * step}
@@ -345,22 +382,22 @@ function BoilingDown({ litres, widthCm }: { readonly litres: number; readonly wi
 /** Where the liquid comes from and goes, term by term, and the school's ratio beside it. */
 function Terms({ balance, way }: { readonly balance: Balance; readonly way: Omit<BalanceQuestion, 'grams'> }) {
   const [least, most] = way.method.ratio;
-  const school = least === most ? least : `${least} to ${most}`;
+  const school = least === most ? least : say('{least} to {most}', { least, most });
   const rows: readonly (readonly [string, Range, string])[] = [
-    ['the grain takes up', balance.takenUp, ''],
+    [say('the grain takes up'), balance.takenUp, ''],
     ...(balance.soaked > 0
       ? [
           [
-            'of that it has from the soak',
+            say('of that it has from the soak'),
             { low: balance.soaked, likely: balance.soaked, high: balance.soaked },
             '−',
           ] as const,
         ]
       : []),
-    ...(balance.given.likely > 0 ? [['what else is in the pot gives', balance.given, '−'] as const] : []),
-    ['boils off', balance.boiledOff, '+'],
+    ...(balance.given.likely > 0 ? [[say('what else is in the pot gives'), balance.given, '−'] as const] : []),
+    [say('boils off'), balance.boiledOff, '+'],
     ...(balance.leftOver.likely > 0
-      ? [[way.method.id === 'drain' ? 'is poured off' : 'stays on the grain', balance.leftOver, '+'] as const]
+      ? [[way.method.id === 'drain' ? say('is poured off') : say('stays on the grain'), balance.leftOver, '+'] as const]
       : []),
   ];
   return (
@@ -376,15 +413,23 @@ function Terms({ balance, way }: { readonly balance: Balance; readonly way: Omit
                 {sign} {sayVolume(likely)}
               </td>
               <td className="ps-4 text-end text-faint sm:whitespace-nowrap">
-                {low === high ? '' : `${sayVolume(low)} to ${sayVolume(high)}`}
+                {low === high ? '' : say('{low} to {high}', { low: sayVolume(low), high: sayVolume(high) })}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
       <p className="max-w-xl">
-        By volume 1 to <strong>{balance.ratio.likely.toFixed(2)}</strong>, from {balance.ratio.low.toFixed(2)} to{' '}
-        {balance.ratio.high.toFixed(2)}; the school says 1 to {school}. {besideSchool(balance, way)}
+        <Say
+          words="By volume 1 to {likely}, from {low} to {high}; the school says 1 to {school}. {besideSchool}"
+          values={{
+            likely: <strong>{balance.ratio.likely.toFixed(2)}</strong>,
+            low: balance.ratio.low.toFixed(2),
+            high: balance.ratio.high.toFixed(2),
+            school,
+            besideSchool: besideSchool(balance, way),
+          }}
+        />
       </p>
     </>
   );
@@ -393,12 +438,28 @@ function Terms({ balance, way }: { readonly balance: Balance; readonly way: Omit
 function Times({ grain, soaked, dry }: { readonly grain: Grain; readonly soaked: boolean; readonly dry: number }) {
   const [least, most] = grain.minutes;
   const [short, long] = grain.rest;
-  const minutes = (a: number, b: number) => (a === b ? `${a} min` : `${a} to ${b} min`);
+  const minutes = (a: number, b: number) => (a === b ? say('{a} min', { a }) : say('{a} to {b} min', { a, b }));
   return (
     <p className="max-w-xl text-faint">
-      About {minutes(least, most)} covered{soaked ? ', rather the less after a soak' : ''}, then {minutes(short, long)}{' '}
-      of rest; it swells to {sayVolume(litresDry(grain, dry) * grain.swells)} and stays good under its lid for about{' '}
-      {grain.holds} min.
+      {soaked
+        ? say(
+            'About {minutes} covered, rather the less after a soak, then {rest} of rest; it swells to {volume} and stays good under its lid for about {holds} min.',
+            {
+              minutes: minutes(least, most),
+              rest: minutes(short, long),
+              volume: sayVolume(litresDry(grain, dry) * grain.swells),
+              holds: grain.holds,
+            },
+          )
+        : say(
+            'About {minutes} covered, then {rest} of rest; it swells to {volume} and stays good under its lid for about {holds} min.',
+            {
+              minutes: minutes(least, most),
+              rest: minutes(short, long),
+              volume: sayVolume(litresDry(grain, dry) * grain.swells),
+              holds: grain.holds,
+            },
+          )}
     </p>
   );
 }

@@ -5,6 +5,8 @@ import { useState } from 'react';
 import { celsiusAfter, minutesAbove, type PotStands } from '@/core/heat/cool';
 import { carryOver, restOf } from '@/core/heat/roast';
 import { LIMITS } from '@/core/heat/safe-limits';
+import { say } from '@/core/say/say';
+import { Say } from '@/ui/say';
 import { Choice, Dial, LitresDial, Question, WidthDial } from './dial';
 import { sayBand, sayMinutes } from './say';
 
@@ -21,20 +23,23 @@ function Roast() {
   const rise = carryOver(kilos, oven);
   const rest = restOf(kilos);
   return (
-    <section aria-label="A roast out of the oven" className="mt-4 grid max-w-2xl gap-2 border-t border-line pt-4">
-      <h2 className="text-2xl">A roast, resting</h2>
+    <section
+      aria-label={say('A roast out of the oven')}
+      className="mt-4 grid max-w-2xl gap-2 border-t border-line pt-4"
+    >
+      <h2 className="text-2xl">{say('A roast, resting')}</h2>
       <div className="grid gap-x-8 gap-y-2 sm:grid-cols-2">
         <Dial
-          label="It weighs"
+          label={say('It weighs')}
           value={kilos}
           least={0.25}
           most={6}
           step={0.25}
-          says={`${kilos} kg`}
+          says={say('{kilos} kg', { kilos })}
           onChange={setKilos}
         />
         <Dial
-          label="The oven stood at"
+          label={say('The oven stood at')}
           value={oven}
           least={100}
           most={260}
@@ -44,12 +49,22 @@ function Roast() {
         />
       </div>
       <p data-testid="roast">
-        Its centre rises by about <strong>{Math.round(rise.likely)} °C more</strong>, between {Math.round(rise.low)} and{' '}
-        {Math.round(rise.high)} °C more; under foil it rests {sayMinutes(rest.likely)}, {sayBand(rest)}.
+        <Say
+          words="Its centre rises by about <b>{likely} °C more</b>, between {low} and {high} °C more; under foil it rests {minutes}, {band}."
+          values={{
+            likely: Math.round(rise.likely),
+            low: Math.round(rise.low),
+            high: Math.round(rise.high),
+            minutes: sayMinutes(rest.likely),
+            band: sayBand(rest),
+          }}
+          marks={{ b: <strong /> }}
+        />
       </p>
       <p className="border-s-3 border-warn ps-2 text-warn">
-        Whole cuts are safe from 63 °C and 3 minutes, minced meat from 71 °C, poultry from 74 °C, measured in the
-        middle: never count on the rise to get there. Local rules come first.
+        {say(
+          'Whole cuts are safe from 63 °C and 3 minutes, minced meat from 71 °C, poultry from 74 °C, measured in the middle: never count on the rise to get there. Local rules come first.',
+        )}
       </p>
     </section>
   );
@@ -70,19 +85,35 @@ export function StaysHot() {
       controls={
         <>
           <Choice
-            label="The pot stands"
+            label={say('The pot stands')}
             value={standing}
             options={[
               ['open', 'open'],
               ['covered', 'covered'],
-              ['wrapped', 'covered and wrapped'],
+              ['wrapped', say('covered and wrapped')],
             ]}
             onChange={setStanding}
           />
-          <LitresDial label="In it" value={litres} onChange={setLitres} />
-          <WidthDial label="Pot, across" value={width} onChange={setWidth} />
-          <Dial label="Hot from" value={from} least={60} most={100} step={1} says={`${from} °C`} onChange={setFrom} />
-          <Dial label="The room" value={room} least={0} most={40} step={1} says={`${room} °C`} onChange={setRoom} />
+          <LitresDial label={say('In it')} value={litres} onChange={setLitres} />
+          <WidthDial label={say('Pot, across')} value={width} onChange={setWidth} />
+          <Dial
+            label={say('Hot from')}
+            value={from}
+            least={60}
+            most={100}
+            step={1}
+            says={`${from} °C`}
+            onChange={setFrom}
+          />
+          <Dial
+            label={say('The room')}
+            value={room}
+            least={0}
+            most={40}
+            step={1}
+            says={`${room} °C`}
+            onChange={setRoom}
+          />
         </>
       }
     >
@@ -90,10 +121,13 @@ export function StaysHot() {
         {sayMinutes(minutes.likely)}
       </p>
       <p className="text-xl">
-        above {LIMITS.hotHolding.celsius} °C, likely; {sayBand(minutes)}. The lid stays on: each look lets heat out.
+        {say('above {celsius} °C, likely; {band}. The lid stays on: each look lets heat out.', {
+          celsius: LIMITS.hotHolding.celsius,
+          band: sayBand(minutes),
+        })}
       </p>
       <BandCurve
-        label="Temperature over four hours"
+        label={say('Temperature over four hours')}
         minutes={240}
         every={5}
         most={100}
@@ -103,8 +137,10 @@ export function StaysHot() {
         mark={LIMITS.hotHolding.celsius}
       />
       <p className="border-s-3 border-warn ps-2 text-warn">
-        Below {LIMITS.hotHolding.celsius} °C do not keep it standing: serve it, or cool it and have it in the fridge
-        within two hours, rice within one. Measure with a thermometer; local rules come first.
+        {say(
+          'Below {celsius} °C do not keep it standing: serve it, or cool it and have it in the fridge within two hours, rice within one. Measure with a thermometer; local rules come first.',
+          { celsius: LIMITS.hotHolding.celsius },
+        )}
       </p>
     </Question>
   );

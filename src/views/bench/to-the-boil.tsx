@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { boilFault, minutesByKettle, minutesToBoil, wattsFromBoil, wattsOf } from '@/core/heat/boil';
 import { boilingPoint, simmerFactor } from '@/core/heat/water';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { changeKitchen } from '@/store/meals';
 import { Button } from '@/ui/button';
@@ -40,10 +41,18 @@ export function ToTheBoil() {
       controls={
         <>
           {choice}
-          <LitresDial label="Water" value={litres} onChange={setLitres} />
-          <Dial label="It is now at" value={from} least={1} most={95} step={1} says={`${from} °C`} onChange={setFrom} />
+          <LitresDial label={say('Water')} value={litres} onChange={setLitres} />
+          <Dial
+            label={say('It is now at')}
+            value={from}
+            least={1}
+            most={95}
+            step={1}
+            says={`${from} °C`}
+            onChange={setFrom}
+          />
           <Choice
-            label="Lid"
+            label={say('Lid')}
             value={lid}
             options={[
               ['on', 'on'],
@@ -51,9 +60,9 @@ export function ToTheBoil() {
             ]}
             onChange={setLid}
           />
-          <WidthDial label="Pot, across" value={width} onChange={setWidth} />
+          <WidthDial label={say('Pot, across')} value={width} onChange={setWidth} />
           <Dial
-            label="Above the sea"
+            label={say('Above the sea')}
             value={metres}
             least={0}
             most={4000}
@@ -72,17 +81,25 @@ export function ToTheBoil() {
             {sayMinutes(minutes.likely)}
           </p>
           <p className="text-xl">
-            to the boil, likely; {sayBand(minutes)}
-            {flame.burner.watts === undefined ? ', by what such a burner usually gives' : ', by your own boil'}.
+            {flame.burner.watts === undefined
+              ? say('to the boil, likely; {band}, by what such a burner usually gives.', { band: sayBand(minutes) })
+              : say('to the boil, likely; {band}, by your own boil.', { band: sayBand(minutes) })}
           </p>
           <p className="max-w-xl" data-testid="by-kettle">
             {kettle.likely < 0.9 * minutes.likely
-              ? `With a kettle first: about ${sayMinutes(kettle.likely)}, ${sayBand(kettle)}, and the burner is free until then.`
-              : 'A kettle first would save next to nothing.'}
+              ? say('With a kettle first: about {minutes}, {band}, and the burner is free until then.', {
+                  minutes: sayMinutes(kettle.likely),
+                  band: sayBand(kettle),
+                })
+              : say('A kettle first would save next to nothing.')}
           </p>
           <p className="text-faint">
-            Water boils at {boils.toFixed(1)} °C here
-            {longer > 3 && `; what simmers takes about ${longer} % longer`}.
+            {longer > 3
+              ? say('Water boils at {boils} °C here; what simmers takes about {longer} % longer.', {
+                  boils: boils.toFixed(1),
+                  longer,
+                })
+              : say('Water boils at {boils} °C here.', { boils: boils.toFixed(1) })}
           </p>
         </>
       )}
@@ -109,20 +126,28 @@ function Measured({ flame: { kitchen, burner, key }, question }: MeasuredProps) 
         return watts === null ? rest : { ...rest, watts: Math.round(watts) };
       }),
     }));
-    setTold(fault ? fault.sentence : watts === null ? 'Forgotten.' : 'Kept for this burner.');
+    setTold(fault ? fault.sentence : watts === null ? say('Forgotten.') : say('Kept for this burner.'));
   };
   return (
-    <section aria-label="Your own boil" className="mt-4 max-w-md border-t border-line pt-4">
-      <h2 className="text-2xl">Your own boil</h2>
-      <p className="text-faint">Put on just this much, in this pot, at full heat, and look at the clock.</p>
-      <Dial label="It took" value={took} least={1} most={40} step={0.25} says={sayClock(took)} onChange={setTook} />
+    <section aria-label={say('Your own boil')} className="mt-4 max-w-md border-t border-line pt-4">
+      <h2 className="text-2xl">{say('Your own boil')}</h2>
+      <p className="text-faint">{say('Put on just this much, in this pot, at full heat, and look at the clock.')}</p>
+      <Dial
+        label={say('It took')}
+        value={took}
+        least={1}
+        most={40}
+        step={0.25}
+        says={sayClock(took)}
+        onChange={setTook}
+      />
       <div className="mt-2 flex flex-wrap items-center gap-3">
         <Button look="strong" onClick={() => void keep(wattsFromBoil(question, took))}>
-          Keep it for this burner
+          {say('Keep it for this burner')}
         </Button>
         {burner.watts !== undefined && (
           <Button look="quiet" onClick={() => void keep(null)}>
-            forget the boil
+            {say('forget the boil')}
           </Button>
         )}
         <span role="status" className="text-faint">

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { GRAINS, US_CUP } from '@/core/grain/grains';
+import { say } from '@/core/say/say';
 import { DENSITIES } from '@/core/units/densities';
 import { convert, fahrenheitOf, gasMarkOf, type Measure, measureOf, readMeasured } from '@/core/units/measures';
 import { Field } from '@/ui/field';
@@ -43,7 +44,7 @@ export function Units() {
   };
   return (
     <div className="grid grid-cols-1 gap-x-12 gap-y-8 md:grid-cols-2">
-      <section aria-label="Amounts" className="grid content-start gap-2">
+      <section aria-label={say('Amounts')} className="grid content-start gap-2">
         <Written
           measures={measures}
           onRead={(read) => {
@@ -51,9 +52,14 @@ export function Units() {
             setQuantity(read.quantity);
           }}
         />
-        <Pick label="Measure" value={id} options={measures.map((each) => [each.id, nameOf(each)])} onChange={choose} />
+        <Pick
+          label={say('Measure')}
+          value={id}
+          options={measures.map((each) => [each.id, nameOf(each)])}
+          onChange={choose}
+        />
         <Dial
-          label="So many"
+          label={say('So many')}
           value={quantity}
           least={STEPS[id] ?? 0.25}
           most={MOST[id] ?? 12}
@@ -63,7 +69,12 @@ export function Units() {
           onChange={setQuantity}
         />
         {from.sort !== 'length' && (
-          <Pick label="Of" value={thingId} options={THINGS.map((each) => [each.id, each.name])} onChange={setThing} />
+          <Pick
+            label={say('Of')}
+            value={thingId}
+            options={THINGS.map((each) => [each.id, each.name])}
+            onChange={setThing}
+          />
         )}
         <dl className="mt-3 grid grid-cols-[1fr_auto] gap-x-6 lg:grid-cols-[1fr_auto_1fr_auto]" data-testid="measures">
           {others.map(({ to, value }) => (
@@ -75,9 +86,9 @@ export function Units() {
         </dl>
       </section>
       <div className="grid content-start gap-8">
-        <section aria-label="The oven's heat" className="grid content-start gap-2">
+        <section aria-label={say("The oven's heat")} className="grid content-start gap-2">
           <Dial
-            label="Oven"
+            label={say('Oven')}
             value={celsius}
             least={100}
             most={280}
@@ -90,11 +101,14 @@ export function Units() {
             {Math.round(fahrenheitOf(celsius) / 5) * 5} °F
           </p>
           <p className="text-xl">
-            {mark === null ? 'No gas mark is so hot or so cool.' : `Gas mark ${sayQuantity(mark)}.`}
+            {mark === null
+              ? say('No gas mark is so hot or so cool.')
+              : say('Gas mark {quantity}.', { quantity: sayQuantity(mark) })}
           </p>
           <p className="max-w-md text-faint">
-            Ovens are seldom right to 10 °C either way: a thermometer inside tells. With a fan, take about 20 °C less,
-            or as the maker says.
+            {say(
+              'Ovens are seldom right to 10 °C either way: a thermometer inside tells. With a fan, take about 20 °C less, or as the maker says.',
+            )}
           </p>
         </section>
         <OwnMeasures />
@@ -116,11 +130,11 @@ function Written({
   return (
     <div>
       <Field
-        label="As it is written"
+        label={say('As it is written')}
         type="text"
         value={text}
         maxLength={60}
-        placeholder="1 1/2 cups"
+        placeholder={say('1 1/2 cups')}
         className="h-12 w-full text-lg"
         onChange={(event) => {
           setText(event.target.value);
@@ -130,7 +144,7 @@ function Written({
       />
       {text.trim() !== '' && !read && (
         <p role="alert" className="text-warn">
-          Not an amount: write a number and a measure, such as “1 1/2 cups”, “2½ tbsp”, “250 g” or “a pinch”.
+          {say('Not an amount: write a number and a measure, such as “1 1/2 cups”, “2½ tbsp”, “250 g” or “a pinch”.')}
         </p>
       )}
     </div>

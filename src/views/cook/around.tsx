@@ -6,6 +6,7 @@ import type { Evening } from '@/core/live/evening';
 import type { AtWork } from '@/core/live/people';
 import { isFinished, type LiveStep, liveSteps, minutesToTable } from '@/core/live/session';
 import { sayHour } from '@/core/plan/say-odds';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { endSession } from '@/store/sessions';
 import { Button } from '@/ui/button';
@@ -17,18 +18,18 @@ import { placeWords, type StepProps } from './pieces';
 import { useScreens } from './use-screens';
 
 /** Keys at the stove. */
-const KEYS: readonly KeyRow[] = [
-  ['D', 'done: the first thing under “now”; so does the space bar'],
-  ['N', 'not yet: it gets more time'],
-  ['B', 'done or begun: the second thing under “now”'],
-  ['1', 'the pot that calls: not there yet'],
-  ['2', 'the pot that calls: nearly'],
-  ['3', 'the pot that calls: there'],
-  ['U', 'undo what was pressed last'],
-  ['R', 'do again what was undone'],
-  ['F', 'letters for two metres, and back'],
-  ['E', 'the evening: another hour, a dish less, a note, everything that was told'],
-  ['?', 'this sheet'],
+const keyRows = (): readonly KeyRow[] => [
+  ['D', say('done: the first thing under “now”; so does the space bar')],
+  ['N', say('not yet: it gets more time')],
+  ['B', say('done or begun: the second thing under “now”')],
+  ['1', say('the pot that calls: not there yet')],
+  ['2', say('the pot that calls: nearly')],
+  ['3', say('the pot that calls: there')],
+  ['U', say('undo what was pressed last')],
+  ['R', say('do again what was undone')],
+  ['F', say('letters for two metres, and back')],
+  ['E', say('the evening: another hour, a dish less, a note, everything that was told')],
+  ['?', say('this sheet')],
 ];
 
 interface NextProps {
@@ -45,15 +46,16 @@ export function Next({ session, list, quiet, quietFrom, now }: NextProps) {
   const cook = people.length > 1 ? people.find(({ role }) => role === 'cook')?.name : undefined;
   return (
     <section
-      aria-label="Next"
+      aria-label={say('Next')}
       className="grid gap-x-8 gap-y-3 border-t border-line px-5 py-4 sm:grid-cols-[auto_1fr_auto] sm:px-8 md:col-span-2 md:row-start-3 md:py-3 short:hidden"
     >
-      <h2 className="font-sans text-base font-semibold text-faint">Next</h2>
+      <h2 className="font-sans text-base font-semibold text-faint">{say('Next')}</h2>
       <ol className="grid gap-x-8 gap-y-3 sm:grid-cols-2 md:grid-cols-3 lg:grid-cols-4">
         {list.map((live, index) => (
           <li key={live.step.key} className={`min-w-0 ${index === 3 ? 'md:hidden lg:block' : ''}`}>
             <p className="truncate text-xl font-semibold">
-              {format(live.startAt, live.startAt - now > 12 * 3_600_000 ? 'EEE HH:mm' : 'HH:mm')} {live.step.name}
+              {format(live.startAt, live.startAt - now > 12 * 3_600_000 ? say('EEE HH:mm') : say('HH:mm'))}{' '}
+              {live.step.name}
             </p>
             <p className="line-clamp-2 text-lg leading-snug text-faint md:line-clamp-1">
               {[live.step.dishName, placeWords(live)].filter(Boolean).join(' · ')}
@@ -64,7 +66,9 @@ export function Next({ session, list, quiet, quietFrom, now }: NextProps) {
       {quiet > 0 && (
         <p className="max-w-48 font-title text-xl leading-snug text-ember" data-testid="quiet-minutes">
           {cook && <span className="block text-lg">{cook}:</span>}
-          {printSpan(quiet)} free {quietFrom - now > 60_000 ? `after ${format(quietFrom, 'HH:mm')}` : 'now'}
+          {quietFrom - now > 60_000
+            ? say('{span} free after {hour}', { span: printSpan(quiet), hour: format(quietFrom, 'HH:mm') })
+            : say('{span} free now', { span: printSpan(quiet) })}
         </p>
       )}
     </section>
@@ -105,8 +109,15 @@ export function TopLine(line: TopLineProps) {
         className="min-w-20 flex-1 basis-0 text-base leading-5 text-faint lg:text-xl lg:leading-7"
         data-testid="table-line"
       >
-        {away > 0 ? `${printSpan(Math.ceil(away))} to the table` : `${printSpan(away)} past the hour`} ·{' '}
-        {late > 0 ? `now ${table}` : agreed ? `agreed on ${table}` : `still ${table}`}
+        {away > 0
+          ? say('{span} to the table', { span: printSpan(Math.ceil(away)) })
+          : say('{span} past the hour', { span: printSpan(away) })}{' '}
+        ·{' '}
+        {late > 0
+          ? say('now {table}', { table })
+          : agreed
+            ? say('agreed on {table}', { table })
+            : say('still {table}', { table })}
         {/* Its line is there also when it is empty: nothing below moves when there is more to say. */}
         <span className="hidden min-h-5 text-base leading-5 lg:block short:hidden">
           {odds && late === 0 ? sayHour(odds, session.plan) : ''}
@@ -120,10 +131,10 @@ export function TopLine(line: TopLineProps) {
           aria-live="polite"
           data-testid="moved"
         >
-          {thinking ? 'Planning the rest anew…' : session.moved}
+          {thinking ? say('Planning the rest anew…') : session.moved}
         </p>
         <span role="status" className="sr-only shrink-0 text-faint md:not-sr-only">
-          {together ? 'on two screens' : ''}
+          {together ? say('on two screens') : ''}
         </span>
         <Button
           look="quiet"
@@ -131,7 +142,7 @@ export function TopLine(line: TopLineProps) {
           aria-hidden={sounds || quiet}
           onClick={wakeSound}
         >
-          silent until touched
+          {say('silent until touched')}
         </Button>
       </div>
       <span className="ms-auto flex shrink-0 items-center gap-2 sm:gap-3">
@@ -141,13 +152,13 @@ export function TopLine(line: TopLineProps) {
           aria-pressed={far}
           onClick={onFar}
         >
-          {far ? 'near' : 'far'}
+          {far ? say('near') : say('far')}
         </Button>
         <span className="hidden xl:block">
-          <KeysSheet rows={KEYS} atTheStove />
+          <KeysSheet rows={keyRows()} atTheStove />
         </span>
         <Button className="min-h-16 px-4 text-lg sm:px-5" onClick={onPanel}>
-          evening
+          {say('evening')}
         </Button>
       </span>
     </header>
@@ -166,7 +177,7 @@ function People({ work, who, onWho, now }: PeopleProps) {
   if (work.length < 2) return null;
   return (
     <fieldset
-      aria-label="Whose screen"
+      aria-label={say('Whose screen')}
       className="order-1 flex min-w-0 basis-full gap-1 md:order-none md:basis-auto md:gap-2 short:basis-auto"
     >
       {[null, ...work].map((each) => {
@@ -179,7 +190,7 @@ function People({ work, who, onWho, now }: PeopleProps) {
             className={`min-h-16 min-w-0 rounded-lg px-3 text-start leading-tight ${each ? 'flex-1' : ''} ${who === id ? 'bg-soft text-ink' : 'text-faint'}`}
             onClick={() => onWho(id)}
           >
-            <span className="block truncate text-lg">{each?.person.name ?? 'all'}</span>
+            <span className="block truncate text-lg">{each?.person.name ?? say('all')}</span>
             {each && (
               <span className="block truncate text-base">
                 {each.doing ? (
@@ -200,7 +211,7 @@ function People({ work, who, onWho, now }: PeopleProps) {
 
 function freeWords({ next }: AtWork, now: number): string {
   if (!next) return 'free';
-  return next.startAt <= now ? 'free now' : `free until ${format(next.startAt, 'HH:mm')}`;
+  return next.startAt <= now ? say('free now') : say('free until {hour}', { hour: format(next.startAt, 'HH:mm') });
 }
 
 /** All is on the table. */
@@ -209,18 +220,22 @@ export function Finished({ session, now, told }: Omit<StepProps, 'live'> & { rea
   const last = steps.reduce((latest, live) => Math.max(latest, live.endAt), 0);
   return (
     <div className="m-auto max-w-prose p-8 text-center" data-testid="finished">
-      <h1 className="text-6xl">To the table</h1>
+      <h1 className="text-6xl">{say('To the table')}</h1>
       <p className="mt-4 text-2xl">
         {isFinished(steps) &&
-          `Everything was ready at ${format(last, 'HH:mm')}; the table was laid for ${format(session.tableAt, 'HH:mm')}.`}
+          say('Everything was ready at {hour}; the table was laid for {table}.', {
+            hour: format(last, 'HH:mm'),
+            table: format(session.tableAt, 'HH:mm'),
+          })}
       </p>
       <p className="mt-3 text-lg text-faint">
-        Cool what is left within two hours, grain within one, and put it in the cold; your local food-safety rules come
-        first.
+        {say(
+          'Cool what is left within two hours, grain within one, and put it in the cold; your local food-safety rules come first.',
+        )}
       </p>
       <div className="mt-8 flex justify-center gap-4">
         <Button look="strong" big onClick={() => endSession(pantry(), session.id)}>
-          Put the evening away
+          {say('Put the evening away')}
         </Button>
         <Undo session={session} told={told} />
       </div>

@@ -6,10 +6,12 @@ import { useState } from 'react';
 import { EARLIER_ANSWERS, type Earlier, type EarlierAnswer, earlierThan, settling } from '@/core/live/settle';
 import type { Meal } from '@/core/meal/meal';
 import { tableInstant } from '@/core/plain/wall-clock';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { beginSession, openSession, tell, wasPutAway } from '@/store/sessions';
 import { Button } from '@/ui/button';
 import { useNow } from '@/ui/clock';
+import { Say } from '@/ui/say';
 import type { PlanState } from '@/views/shell/use-plan';
 
 /** What was planned so long ago is likely done, ms. */
@@ -33,8 +35,9 @@ export function Before({
   const canBegin = plan && first && (before !== null || refusals.length === 0);
   const stored = putAway && (
     <p className="mb-6 max-w-prose text-lg" data-testid="put-away">
-      This evening is put away.{' '}
-      {canBegin ? 'It can be begun again.' : 'To cook the meal again, choose another day on the menu.'}
+      {canBegin
+        ? say('This evening is put away. It can be begun again.')
+        : say('This evening is put away. To cook the meal again, choose another day on the menu.')}
     </p>
   );
   if (!canBegin) {
@@ -42,8 +45,9 @@ export function Before({
       <div className="mt-8">
         {stored || (
           <p className="max-w-prose text-lg">
-            There is no plan to cook from yet.{' '}
-            {refusals[0]?.sentence ?? 'Look at the menu: it says what is in the way.'}
+            {say('There is no plan to cook from yet. {sentence}', {
+              sentence: refusals[0]?.sentence ?? say('Look at the menu: it says what is in the way.'),
+            })}
           </p>
         )}
       </div>
@@ -72,12 +76,19 @@ export function Before({
     <div className="mt-8 max-w-prose">
       {stored}
       <p className="text-2xl">
-        The first thing to do is <strong>{first.name}</strong> ({first.dishName}), {format(at, 'EEEE')} at{' '}
-        {format(at, 'HH:mm')}.
+        <Say
+          words="The first thing to do is {first} ({dish}), {day} at {hour}."
+          values={{
+            first: <strong>{first.name}</strong>,
+            dish: first.dishName,
+            day: format(at, 'EEEE'),
+            hour: format(at, 'HH:mm'),
+          }}
+        />
       </p>
       {earlier.length > 0 && (
-        <section aria-label="Before now" className="mt-5">
-          <h2 className="text-2xl">By the plan this is behind you. Is it?</h2>
+        <section aria-label={say('Before now')} className="mt-5">
+          <h2 className="text-2xl">{say('By the plan this is behind you. Is it?')}</h2>
           <ul className="mt-2">
             {earlier.map((each) => (
               <li key={each.dishId} className="border-b border-line py-3">
@@ -104,11 +115,12 @@ export function Before({
         </section>
       )}
       <p className="mt-3 text-lg text-faint">
-        Begin any time: the view waits with you. What you press is kept at once, also when the tab is closed or the
-        battery dies.
+        {say(
+          'Begin any time: the view waits with you. What you press is kept at once, also when the tab is closed or the battery dies.',
+        )}
       </p>
       <Button look="strong" big className="mt-6" disabled={busy} onClick={() => void begin()}>
-        Begin at the stove
+        {say('Begin at the stove')}
       </Button>
     </div>
   );

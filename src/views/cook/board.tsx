@@ -4,6 +4,7 @@ import { useRef } from 'react';
 import type { LiveStep } from '@/core/live/session';
 import type { Stove } from '@/core/live/stove';
 import type { Carry } from '@/core/live/transition';
+import { say } from '@/core/say/say';
 import { Next } from './around';
 import { Answers, Beside, CarryOver, Focal, Quiet, Undo } from './now';
 import { colour, type StepProps } from './pieces';
@@ -32,10 +33,10 @@ export function Board({ session, told, at, now, acts, pretend }: BoardProps) {
         <section
           ref={nowSection}
           tabIndex={-1}
-          aria-label="Now"
+          aria-label={say('Now')}
           className="p-5 outline-none sm:px-8 sm:py-6 md:col-start-1 md:row-start-1 md:overflow-y-auto md:border-e md:border-line short:py-2"
         >
-          <h2 className="font-sans text-base font-semibold text-faint short:sr-only">Now</h2>
+          <h2 className="font-sans text-base font-semibold text-faint short:sr-only">{say('Now')}</h2>
           {carry.map((each) => (
             <CarryOver key={each.live.step.key} carry={each} told={told} />
           ))}
@@ -52,7 +53,7 @@ export function Board({ session, told, at, now, acts, pretend }: BoardProps) {
         </section>
         {/* At the bottom of a phone's screen, or of the left half: whatever stands above, the answers stay where they are. */}
         <section
-          aria-label="Answers"
+          aria-label={say('Answers')}
           data-testid="answers"
           className="sticky bottom-0 z-10 border-line bg-ground px-5 pt-1 pb-3 sm:px-8 md:static md:col-start-1 md:row-start-2 md:border-e short:pb-1"
         >
@@ -65,11 +66,11 @@ export function Board({ session, told, at, now, acts, pretend }: BoardProps) {
           )}
         </section>
         <section
-          aria-label="Watching"
+          aria-label={say('Watching')}
           className="border-t border-line p-5 sm:px-8 sm:py-6 md:col-start-2 md:row-span-2 md:row-start-1 md:overflow-y-auto md:border-t-0 short:py-2"
         >
-          <h2 className="font-sans text-base font-semibold text-faint short:sr-only">Watching</h2>
-          {stove.watching.length === 0 && <p className="mt-3 text-xl text-faint">Nothing is on the heat.</p>}
+          <h2 className="font-sans text-base font-semibold text-faint short:sr-only">{say('Watching')}</h2>
+          {stove.watching.length === 0 && <p className="mt-3 text-xl text-faint">{say('Nothing is on the heat.')}</p>}
           <ul>
             {stove.watching.map((live) => (
               <Watched

@@ -1,4 +1,5 @@
 import type { CueKind } from '@/core/live/cues';
+import { say } from '@/core/say/say';
 import { toldHere } from '@/ui/told/manner';
 
 /** Tones of each call: frequency in Hz and length in seconds, one after the other. Hands rise, a look is one soft note, danger alternates. */
@@ -88,17 +89,17 @@ const VOICES_COME_WITHIN = 5000;
 export function speak(words: string): void {
   if (typeof speechSynthesis === 'undefined') return;
   if (canSpeak()) {
-    say(words);
+    utter(words);
     return;
   }
   const until = Date.now() + VOICES_COME_WITHIN;
   const come = () => {
-    if (Date.now() < until && canSpeak()) say(words);
+    if (Date.now() < until && canSpeak()) utter(words);
   };
   speechSynthesis.addEventListener?.('voiceschanged', come, { once: true });
 }
 
-function say(words: string): void {
+function utter(words: string): void {
   const line = new SpeechSynthesisUtterance(toldHere(words));
   line.lang = 'en';
   speechSynthesis.speak(line);
@@ -114,7 +115,7 @@ export function shake(kind: CueKind): void {
 export function notify(words: string, tag: string): void {
   if (typeof Notification === 'undefined' || Notification.permission !== 'granted' || !document.hidden) return;
   try {
-    new Notification('Warm Cadence', { body: toldHere(words), tag });
+    new Notification(say('Warm Cadence'), { body: toldHere(words), tag });
   } catch {
     // Some phones allow notes only to installed pages; the sound remains.
   }

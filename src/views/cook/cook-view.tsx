@@ -9,6 +9,7 @@ import { liveSteps } from '@/core/live/session';
 import { stoveAt } from '@/core/live/stove';
 import { toCarry } from '@/core/live/transition';
 import { sayHowLong, sayNext } from '@/core/live/voice';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { useNow } from '@/ui/clock';
 import { useKey } from '@/ui/keys-sheet';
@@ -37,7 +38,7 @@ import { useWho } from './use-who';
 export function CookView() {
   const { meal, planned } = useMeal();
   const told = useSession(meal.id);
-  if (told.session === undefined) return <p className="mt-10 text-faint">Opening the evening…</p>;
+  if (told.session === undefined) return <p className="mt-10 text-faint">{say('Opening the evening…')}</p>;
   if (told.session === null) return <Before meal={meal} planned={planned} />;
   return <AtTheStove session={told.session} told={told} />;
 }

@@ -3,6 +3,7 @@
 import { useMemo, useState } from 'react';
 import { doorIdeas } from '@/core/live/at-the-door';
 import type { Evening } from '@/core/live/evening';
+import { say } from '@/core/say/say';
 import { Choice, Sheet } from './sheet';
 import { useOutcomes } from './use-outcomes';
 import type { Telling } from './use-session';
@@ -19,10 +20,11 @@ export function Door({ session, more, told, onClose }: DoorProps) {
   const [at] = useState(() => Date.now());
   const ideas = useMemo(() => doorIdeas(session, more, at), [session, more, at]);
   const leadsTo = useOutcomes(session, ideas);
-  const words = more > 0 ? `${more} more at the table` : `${-more} fewer at the table`;
+  const words =
+    more > 0 ? say('{more} more at the table', { more }) : say('{more} fewer at the table', { more: -more });
   return (
     <Sheet title={words} onClose={onClose}>
-      <ul aria-label="How they are fed" className="mt-3">
+      <ul aria-label={say('How they are fed')} className="mt-3">
         {ideas.map((idea, index) => (
           <Choice
             key={idea.id}

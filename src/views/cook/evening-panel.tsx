@@ -8,6 +8,7 @@ import { type LiveEvent, standingEvents, takenBack } from '@/core/live/events';
 import { dishesOf } from '@/core/live/guests';
 import type { LiveStep } from '@/core/live/session';
 import { readUnit, unitId } from '@/core/meal/keys';
+import { say } from '@/core/say/say';
 import { printAmount } from '@/core/units/amount';
 import { printThing } from '@/core/units/thing';
 import { canJoin } from '@/link/screens';
@@ -66,27 +67,27 @@ export function EveningPanel(panel: PanelProps) {
       <div data-dress="night" className="fixed inset-0 overflow-y-auto bg-black/60 p-4 text-ink">
         <DialogPanel className="mx-auto max-w-4xl rounded-xl bg-paper p-6">
           <div className="flex items-center justify-between">
-            <DialogTitle className="text-3xl">This evening</DialogTitle>
+            <DialogTitle className="text-3xl">{say('This evening')}</DialogTitle>
             <Button big onClick={onClose}>
-              back
+              {say('back')}
             </Button>
           </div>
           <fieldset disabled={!leads} className="min-w-0">
-            <Row title="The guests are late">
+            <Row title={say('The guests are late')}>
               {LATER.map((minutes) => (
                 <Button key={minutes} big onClick={act(() => told.later(minutes))}>
-                  {minutes} min
+                  {say('{minutes} min', { minutes })}
                 </Button>
               ))}
             </Row>
-            <Row title="More at the door">
+            <Row title={say('More at the door')}>
               {MORE.map((more) => (
                 <Button key={more} big onClick={() => onDoor(more)}>
-                  {more > 0 ? `${more} more` : `${-more} fewer`}
+                  {more > 0 ? say('{more} more', { more }) : say('{more} fewer', { more: -more })}
                 </Button>
               ))}
             </Row>
-            <Row title="Something is wrong with">
+            <Row title={say('Something is wrong with')}>
               {dishes.map(({ id, name }) => (
                 <Button key={id} className="min-h-16 text-lg" onClick={() => onTrouble(id)}>
                   {name}
@@ -94,7 +95,7 @@ export function EveningPanel(panel: PanelProps) {
               ))}
             </Row>
             {coming.length > 0 && (
-              <Row title="Done already">
+              <Row title={say('Done already')}>
                 {coming.map((live) => (
                   <Button key={live.step.key} className="min-h-16 text-lg" onClick={act(() => told.already(live))}>
                     {live.step.name}, {live.step.dishName}
@@ -102,14 +103,14 @@ export function EveningPanel(panel: PanelProps) {
                 ))}
               </Row>
             )}
-            <Row title="Leave a dish out">
+            <Row title={say('Leave a dish out')}>
               {dishes.map(({ id, name }) => (
                 <Button key={id} className="min-h-16 text-lg" onClick={act(() => told.drop(id, name))}>
                   {name}
                 </Button>
               ))}
             </Row>
-            <Row title="A burner gives no heat">
+            <Row title={say('A burner gives no heat')}>
               {burners.map(({ id, name }) => (
                 <Button
                   key={id}
@@ -121,16 +122,16 @@ export function EveningPanel(panel: PanelProps) {
               ))}
             </Row>
             <Note told={told} />
-            <Row title="Go on with it on another device">
+            <Row title={say('Go on with it on another device')}>
               <HandOver mealId={session.mealId} className="min-h-16 text-lg" />
               {canJoin() && <JoinScreens session={session} onAsked={onClose} />}
             </Row>
-            <Row title="Calls">
+            <Row title={say('Calls')}>
               <TickBox big value={quiet} onChange={(value) => put('quiet', value)}>
-                Quiet: no sound, no voice
+                {say('Quiet: no sound, no voice')}
               </TickBox>
               <TickBox big value={follow} onChange={(value) => put('follow', value)}>
-                Follow along: cold work at the board is done when its time is over and nobody says otherwise
+                {say('Follow along: cold work at the board is done when its time is over and nobody says otherwise')}
               </TickBox>
               {(['hands', 'look', 'danger'] as const).map((kind) => (
                 <Button
@@ -139,39 +140,50 @@ export function EveningPanel(panel: PanelProps) {
                   onClick={() => {
                     wakeSound();
                     ring(kind);
-                    speak(kind === 'hands' ? 'Now: for the hands.' : kind === 'look' ? 'Look at a pot.' : 'Careful.');
+                    speak(
+                      kind === 'hands'
+                        ? say('Now: for the hands.')
+                        : kind === 'look'
+                          ? say('Look at a pot.')
+                          : say('Careful.'),
+                    );
                   }}
                 >
-                  try “{kind}”
+                  {say('try “{kind}”', { kind })}
                 </Button>
               ))}
               {typeof Notification !== 'undefined' && Notification.permission === 'default' && (
                 <Button className="min-h-16 text-lg" onClick={() => void Notification.requestPermission()}>
-                  allow notes of the system
+                  {say('allow notes of the system')}
                 </Button>
               )}
             </Row>
             {voice.listening && (
-              <Row title="By voice">
+              <Row title={say('By voice')}>
                 <TickBox big value={voice.on} onChange={(value) => put('voice', value)}>
-                  Listen for “done”, “not yet”, “what next”, “how long”, in English.{' '}
                   {voice.listening === 'here'
-                    ? 'What is heard stays on this device.'
-                    : 'This browser sends what it hears to its maker to be understood: everything said in the kitchen while this is on.'}
+                    ? say(
+                        'Listen for “done”, “not yet”, “what next”, “how long”, in English. What is heard stays on this device.',
+                      )
+                    : say(
+                        'Listen for “done”, “not yet”, “what next”, “how long”, in English. This browser sends what it hears to its maker to be understood: everything said in the kitchen while this is on.',
+                      )}
                 </TickBox>
               </Row>
             )}
-            <Row title="Instruments">
+            <Row title={say('Instruments')}>
               <TickBox big value={pretend} onChange={(value) => put('pretend', value)}>
-                Show a pretended probe and scale, to see what a real one would do: they measure nothing and move nothing
+                {say(
+                  'Show a pretended probe and scale, to see what a real one would do: they measure nothing and move nothing',
+                )}
               </TickBox>
             </Row>
-            <Row title="Elsewhere">
+            <Row title={say('Elsewhere')}>
               <Link
                 href={`/meals/${encodeURIComponent(session.mealId)}/score`}
                 className="min-h-16 content-center px-3 text-lg underline underline-offset-4"
               >
-                the score
+                {say('the score')}
               </Link>
             </Row>
             <Log session={session} told={told} />
@@ -202,15 +214,16 @@ function Note({ told }: { readonly told: Telling }) {
       ? await keepPhoto(pantry(), await shrunk(photo), Date.now())
       : { ok: true as const, id: undefined };
     if (!kept.ok) return setFault(kept.sentence);
-    if (!(await told.note(text.trim() || 'A photo', kept.id))) return setFault('That note was not kept: try again.');
+    if (!(await told.note(text.trim() || say('A photo'), kept.id)))
+      return setFault(say('That note was not kept: try again.'));
     setText('');
     setPhoto(null);
     setFault('');
   };
   return (
-    <Row title="A note">
+    <Row title={say('A note')}>
       <textarea
-        aria-label="A note"
+        aria-label={say('A note')}
         className="min-h-16 basis-full rounded-lg border border-line bg-ground p-3 text-lg"
         maxLength={MOST_NOTE}
         value={text}
@@ -219,11 +232,11 @@ function Note({ told }: { readonly told: Telling }) {
       <input
         type="file"
         accept="image/*"
-        aria-label="A photo"
+        aria-label={say('A photo')}
         onChange={(event) => setPhoto(event.target.files?.[0] ?? null)}
       />
       <Button className="min-h-16 text-lg" disabled={!text.trim() && !photo} onClick={() => void keep()}>
-        keep the note
+        {say('keep the note')}
       </Button>
       {fault && (
         <p role="alert" className="basis-full text-warn">
@@ -238,9 +251,9 @@ function Log({ session, told }: { readonly session: Evening; readonly told: Tell
   const undone = takenBack(session.events);
   const shown = session.events.filter(({ kind }) => kind !== 'undo').toReversed();
   return (
-    <Row title="What was told">
-      <ol aria-label="What was told" className="basis-full">
-        {shown.length === 0 && <li className="text-faint">Nothing yet.</li>}
+    <Row title={say('What was told')}>
+      <ol aria-label={say('What was told')} className="basis-full">
+        {shown.length === 0 && <li className="text-faint">{say('Nothing yet.')}</li>}
         {shown.map((event) => (
           <li key={event.id} className="flex min-h-16 items-center justify-between gap-4 border-b border-line">
             <span className={undone.has(event.id) ? 'text-faint line-through' : ''}>
@@ -248,7 +261,7 @@ function Log({ session, told }: { readonly session: Evening; readonly told: Tell
             </span>
             {!undone.has(event.id) && event.kind !== 'clock-set' && (
               <Button look="quiet" className="min-h-16 text-lg" onClick={() => told.takeBack(event.id)}>
-                take back
+                {say('take back')}
               </Button>
             )}
           </li>
@@ -270,60 +283,76 @@ export function wordsOf(session: Pick<Evening, 'plan' | 'meal' | 'events'>, even
     case 'paused':
     case 'resumed':
     case 'skipped':
-      return `${named}: ${{ begun: 'begun', done: 'done', paused: 'put aside', resumed: 'goes on', skipped: 'left out' }[event.kind]}`;
+      return `${named}: ${{ begun: 'begun', done: 'done', paused: say('put aside'), resumed: say('goes on'), skipped: say('left out') }[event.kind]}`;
     case 'clock':
-      return `${named}: done by the clock`;
+      return say('{named}: done by the clock', { named });
     case 'not-yet':
-      return `${named}: not yet, until ${format(event.until, 'HH:mm')}`;
+      return say('{named}: not yet, until {hour}', { named, hour: format(event.until, 'HH:mm') });
     case 'checked':
-      return `${named}: looked, ${event.stage ?? event.look}`;
+      return say('{named}: looked, {stage}', { named, stage: event.stage ?? event.look });
     case 'water':
-      return `${named}: ${event.ml} ml of water`;
+      return say('{named}: {ml} ml of water', { named, ml: event.ml });
     case 'forecast':
-      return `${named}: thought to be there at ${format(event.until, 'HH:mm')}`;
+      return say('{named}: thought to be there at {hour}', { named, hour: format(event.until, 'HH:mm') });
     case 'moved':
-      return `${named}: on ${unit(event.unit)}`;
+      return say('{named}: on {unit}', { named, unit: unit(event.unit) });
     case 'failed':
-      return `${unit(event.unit)} failed`;
+      return say('{unit} failed', { unit: unit(event.unit) });
     case 'hour':
-      return `the table ${event.minutes > 0 ? `${event.minutes} min later` : `${-event.minutes} min sooner`}`;
+      return event.minutes > 0
+        ? say('the table {minutes} min later', { minutes: event.minutes })
+        : say('the table {minutes} min sooner', { minutes: -event.minutes });
     case 'kept':
-      return 'the hour stays';
+      return say('the hour stays');
     case 'after':
-      return `${dish(event.dish)} ${event.minutes} min after the rest`;
+      return say('{dish} {minutes} min after the rest', { dish: dish(event.dish), minutes: event.minutes });
     case 'keep-warm':
-      return `${dish(event.dish)} kept warm ${event.where === 'oven' ? 'in a low oven' : 'on the lowest flame'}`;
+      return event.where === 'oven'
+        ? say('{dish} kept warm in a low oven', { dish: dish(event.dish) })
+        : say('{dish} kept warm on the lowest flame', { dish: dish(event.dish) });
     case 'turned-down':
-      return `${named}: flame turned down, until ${format(event.until, 'HH:mm')}`;
+      return say('{named}: flame turned down, until {hour}', { named, hour: format(event.until, 'HH:mm') });
     case 'to-oven':
-      return `${named}: into the oven`;
+      return say('{named}: into the oven', { named });
     case 'settled':
-      return `${named}: done before`;
+      return say('{named}: done before', { named });
     case 'measured':
-      return `${named}: ${printAmount({ quantity: event.ml, unit: 'ml' })} there, ${event.does}`;
+      return say('{named}: {amount} there, {does}', {
+        named,
+        amount: printAmount({ quantity: event.ml, unit: 'ml' }),
+        does: event.does,
+      });
     case 'tasted':
-      return `${dish(event.dish)} tasted ${event.sense}${event.gave ? `: ${printThing(event.gave.amount, event.gave.name)} went in` : ''}`;
+      return event.gave
+        ? say('{dish} tasted {sense}: {thing} went in', {
+            dish: dish(event.dish),
+            sense: event.sense,
+            thing: printThing(event.gave.amount, event.gave.name),
+          })
+        : say('{dish} tasted {sense}', { dish: dish(event.dish), sense: event.sense });
     case 'rescued':
       return `${dish(event.dish)}: ${event.says}`;
     case 'guests':
-      return event.more > 0 ? `${event.more} more at the table` : `${-event.more} fewer at the table`;
+      return event.more > 0
+        ? say('{more} more at the table', { more: event.more })
+        : say('{more} fewer at the table', { more: -event.more });
     case 'added':
-      return `${event.made.name} added`;
+      return say('{made} added', { made: event.made.name });
     case 'handed': {
       const who = session.meal.kitchen.people.find(({ id }) => id === event.person)?.name ?? event.person;
-      return `${named}: to ${who}`;
+      return say('{named}: to {who}', { named, who });
     }
     case 'dropped':
-      return `${dish(event.dish)} left out`;
+      return say('{dish} left out', { dish: dish(event.dish) });
     case 'note':
-      return `note: ${event.text}`;
+      return say('note: {event}', { event: event.text });
     case 'rated':
-      return `${dish(event.dish)} rated`;
+      return say('{dish} rated', { dish: dish(event.dish) });
     case 'left-over':
-      return `${event.portions} portions of ${dish(event.dish)} left over`;
+      return say('{portions} portions of {dish} left over', { portions: event.portions, dish: dish(event.dish) });
     case 'clock-set':
-      return `the clock of this device was set by ${Math.round(event.by / 60_000)} min`;
+      return say('the clock of this device was set by {by} min', { by: Math.round(event.by / 60_000) });
     case 'undo':
-      return 'taken back';
+      return say('taken back');
   }
 }

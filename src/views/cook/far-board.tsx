@@ -1,6 +1,7 @@
 'use client';
 
 import type { Stove } from '@/core/live/stove';
+import { say } from '@/core/say/say';
 import { printCountdown } from '@/ui/clock';
 import { Answers, Quiet } from './now';
 import { colour, isStart, type StepProps } from './pieces';
@@ -21,11 +22,11 @@ export function FarBoard({ session, told, stove, now, acts }: FarProps) {
   const pot = stove.watching[0];
   return (
     <fieldset disabled={!acts} className="flex min-h-0 flex-1 flex-col">
-      <section aria-label="Now" className="min-h-0 flex-1 overflow-y-auto px-5 py-2 sm:px-8" data-testid="far">
+      <section aria-label={say('Now')} className="min-h-0 flex-1 overflow-y-auto px-5 py-2 sm:px-8" data-testid="far">
         {focal ? <Far session={session} live={focal} now={now} /> : <Quiet next={stove.next[0]} now={now} />}
         {pot && <Far session={session} live={pot} now={now} isPot />}
       </section>
-      <section aria-label="Answers" data-testid="answers" className="border-t border-line px-5 pb-3 sm:px-8">
+      <section aria-label={say('Answers')} data-testid="answers" className="border-t border-line px-5 pb-3 sm:px-8">
         {focal && (
           <div data-testid="focal" data-key={focal.step.key}>
             <Answers session={session} live={focal} told={told} now={now} />

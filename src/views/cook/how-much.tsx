@@ -5,6 +5,7 @@ import type { Evening } from '@/core/live/evening';
 import { standingEvents } from '@/core/live/events';
 import { measuringWays, sayWhatIsThere, type ToMeasure, whatToDo } from '@/core/live/measuring';
 import type { LiveStep } from '@/core/live/session';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import type { Telling } from './use-session';
 
@@ -27,9 +28,12 @@ export function HowMuch({ session, live, measure, told }: HowMuchProps) {
   );
   const isSaid = said?.kind === 'measured' && Math.abs(said.ml - ml) < 1;
   return (
-    <section aria-label={`How much ${measure.name}`} className="mt-4 border-s-4 border-line ps-4">
-      <p className="text-xl text-faint">How much {measure.name} is there?</p>
-      <fieldset className="mt-1 flex flex-wrap gap-x-4" aria-label="Measured by">
+    <section
+      aria-label={say('How much {measure}', { measure: measure.name })}
+      className="mt-4 border-s-4 border-line ps-4"
+    >
+      <p className="text-xl text-faint">{say('How much {measure} is there?', { measure: measure.name })}</p>
+      <fieldset className="mt-1 flex flex-wrap gap-x-4" aria-label={say('Measured by')}>
         {ways.map(({ id, name }) => (
           <Button
             key={id}
@@ -50,7 +54,7 @@ export function HowMuch({ session, live, measure, told }: HowMuchProps) {
           <Button
             key={step}
             className="min-h-16 px-1! text-lg"
-            aria-label={`${way.print(Math.abs(step))} ${step < 0 ? 'less' : 'more'}`}
+            aria-label={`${way.print(Math.abs(step))} ${step < 0 ? say('less') : say('more')}`}
             disabled={ml + step * way.ml < 0}
             onClick={() => setMl((now) => Math.max(0, now + step * way.ml))}
           >
@@ -60,7 +64,7 @@ export function HowMuch({ session, live, measure, told }: HowMuchProps) {
       </div>
       <p role="status" className="mt-2 text-xl">
         {isSaid && said.kind === 'measured'
-          ? `Kept: ${way.print(said.ml / way.ml)}, ${said.does}.`
+          ? say('Kept: {amount}, {does}.', { amount: way.print(said.ml / way.ml), does: said.does })
           : sayWhatIsThere(measure, ml)}
       </p>
       {!isSaid && (

@@ -14,6 +14,7 @@ import {
 import type { Measurable } from '@/core/live/measured';
 import { pretended, probeSays, scaleSays } from '@/core/live/pretend';
 import type { LiveStep } from '@/core/live/session';
+import { say } from '@/core/say/say';
 import { seededRandom } from '@/core/schedule/random';
 import { Button } from '@/ui/button';
 
@@ -33,7 +34,7 @@ export function Measured({ live, what, now }: MeasuredProps) {
   if (!on) {
     return (
       <Button look="quiet" className="min-h-16 text-lg" onClick={() => setOn(true)}>
-        {what.kind === 'probe' ? 'put a probe in' : 'put it on a scale'}
+        {what.kind === 'probe' ? say('put a probe in') : say('put it on a scale')}
       </Button>
     );
   }
@@ -41,7 +42,7 @@ export function Measured({ live, what, now }: MeasuredProps) {
     <div className="mt-1 rounded-lg bg-soft px-4 py-2" data-testid={name}>
       <Readings live={live} what={what} now={now} />
       <Button look="quiet" className="min-h-16 text-lg" onClick={() => setOn(false)}>
-        take the {name} away
+        {say('take the {name} away', { name })}
       </Button>
     </div>
   );
@@ -63,18 +64,22 @@ function Readings({ live, what, now }: MeasuredProps) {
   return (
     <div>
       <p className="text-2xl">
-        {last ? said(what, last.value) : 'Listening…'}
+        {last ? said(what, last.value) : say('Listening…')}
         {forecast && fault === null && <span className="text-faint">, {there(what, forecast)}</span>}
       </p>
-      {forecast?.stalls && <p className="text-lg text-ember">It stalls: it hardly rises for a while. That passes.</p>}
+      {forecast?.stalls && (
+        <p className="text-lg text-ember">{say('It stalls: it hardly rises for a while. That passes.')}</p>
+      )}
       {fault && (
         <p role="alert" className="text-lg text-warn">
           {sayFault(fault, instrument.name)}
         </p>
       )}
       <p className="text-sm text-faint">
-        A pretended {instrument.name}, to try it with: it measures nothing, moves nothing, and says nothing of what is
-        safe. Measure with a real one.
+        {say(
+          'A pretended {instrument}, to try it with: it measures nothing, moves nothing, and says nothing of what is safe. Measure with a real one.',
+          { instrument: instrument.name },
+        )}
       </p>
     </div>
   );
@@ -86,13 +91,15 @@ const POT_GRAMS = 1200;
 function said(what: Measurable, value: number): string {
   return what.kind === 'probe'
     ? `${Math.round(value)} °C`
-    : `about ${(Math.max(0, value - POT_GRAMS) / 1000).toFixed(1)} l left`;
+    : say('about {value} l left', { value: (Math.max(0, value - POT_GRAMS) / 1000).toFixed(1) });
 }
 
 function there(what: Measurable, { at, give }: Forecast): string {
   const wanted = what.kind === 'probe' ? `${what.target} °C` : `${(what.wantedMl / 1000).toFixed(1)} l`;
   // Nothing real was measured: that a meat is safe it never says.
-  return give === 0 ? 'where a real one would call' : `${wanted} at ${format(at, 'HH:mm')} ± ${give}`;
+  return give === 0
+    ? say('where a real one would call')
+    : say('{wanted} at {hour} ± {give}', { wanted, hour: format(at, 'HH:mm'), give });
 }
 
 /** Until a device is paired there is one that pretends: it gets there a little later or sooner than planned, the same at every start. */

@@ -5,6 +5,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Evening } from '@/core/live/evening';
 import type { FoundRemedy } from '@/core/live/live-remedies';
 import { isTrouble, lateOffer, type Trouble, troubleOf } from '@/core/live/offer';
+import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';
 import { Button } from '@/ui/button';
 import { printSpan } from '@/ui/clock';
@@ -35,13 +36,15 @@ export function Ways({ session, told, quiet }: WaysProps) {
   }, [whose, quiet]);
   if (!isTrouble(trouble)) return null;
   const offer = lateOffer(session);
-  const atOnce = offer && `later ${offer.minutes}`;
+  const atOnce = offer && say('later {minutes}', { minutes: offer.minutes });
   const others = ways?.filter(({ id }) => id !== atOnce) ?? [];
   const first = offer
     ? {
-        says: `agree on ${format(offer.newTable, 'HH:mm')}`,
+        says: say('agree on {hour}', { hour: format(offer.newTable, 'HH:mm') }),
         onPress: () => told.later(offer.minutes),
-        leadsTo: ways?.find(({ id }) => id === atOnce)?.leadsTo ?? `the table waits ${offer.minutes} min`,
+        leadsTo:
+          ways?.find(({ id }) => id === atOnce)?.leadsTo ??
+          say('the table waits {minutes} min', { minutes: offer.minutes }),
       }
     : null;
   const isClean = !ways?.find(({ id }) => id === atOnce)?.trouble.spoilt.length;
@@ -49,7 +52,7 @@ export function Ways({ session, told, quiet }: WaysProps) {
   const loud = first && (isClean || others.every(({ trouble: { spoilt } }) => spoilt.length > 0));
   const firstOther = others[0];
   return (
-    <section aria-label="The hour" className="border-t border-line px-5 py-2 sm:px-8">
+    <section aria-label={say('The hour')} className="border-t border-line px-5 py-2 sm:px-8">
       <div className="flex items-center gap-x-5">
         <p aria-live="polite" className="line-clamp-2 min-w-0 flex-1 text-lg leading-tight md:text-xl">
           {words}
@@ -66,7 +69,7 @@ export function Ways({ session, told, quiet }: WaysProps) {
             </Button>
           )}
           <Button className="min-h-16 px-4 text-xl" aria-expanded={open} onClick={() => setOpen(!open)}>
-            {open ? 'less' : 'what now?'}
+            {open ? say('less') : say('what now?')}
           </Button>
         </span>
       </div>
@@ -82,15 +85,15 @@ export function Ways({ session, told, quiet }: WaysProps) {
             />
           ))}
           <Option
-            says={offer ? 'the hour stays' : 'leave it so'}
-            leadsTo={offer ? `${printSpan(offer.late)} late` : ''}
+            says={offer ? say('the hour stays') : say('leave it so')}
+            leadsTo={offer ? say('{span} late', { span: printSpan(offer.late) }) : ''}
             onPress={told.keepHour}
           />
         </ul>
       )}
       {open && ways === null && (
         <p role="status" className="mt-1 text-lg text-faint">
-          Looking what else can be done…
+          {say('Looking what else can be done…')}
         </p>
       )}
     </section>
@@ -117,18 +120,27 @@ function Option({ says, leadsTo, onPress }: OptionProps) {
 /** Another hour is said as the clock says it. */
 function saysOf({ tableAt }: Evening, { says, does }: FoundRemedy): string {
   const [only] = does;
-  return only?.kind === 'hour' ? `agree on ${format(tableAt + only.minutes * MINUTE, 'HH:mm')}` : says;
+  return only?.kind === 'hour'
+    ? say('agree on {hour}', { hour: format(tableAt + only.minutes * MINUTE, 'HH:mm') })
+    : says;
 }
 
 function wordsOf({ tableAt }: Evening, { late, spoilt }: Trouble): string {
   const last = late.at(-1);
   const clock = (minute: number) => format(tableAt + minute * MINUTE, 'HH:mm');
   return [
-    ...(last ? [`${listed(late.map(({ dishName }) => dishName))} will be there at ${clock(last.ready)}.`] : []),
+    ...(last
+      ? [
+          say('{late} will be there at {hour}.', {
+            late: listed(late.map(({ dishName }) => dishName)),
+            hour: clock(last.ready),
+          }),
+        ]
+      : []),
     ...(spoilt.length > 1
-      ? [`${listed(spoilt.map(({ dishName }) => dishName))} would stand longer than they bear.`]
-      : spoilt.map(
-          ({ dishName, waits, mostMinutes }) => `${dishName} would stand ${waits} min; it bears ${mostMinutes}.`,
+      ? [say('{spoilt} would stand longer than they bear.', { spoilt: listed(spoilt.map(({ dishName }) => dishName)) })]
+      : spoilt.map(({ dishName, waits, mostMinutes }) =>
+          say('{dish} would stand {waits} min; it bears {mostMinutes}.', { dish: dishName, waits, mostMinutes }),
         )),
   ].join(' ');
 }

@@ -8,8 +8,10 @@ import { type LiveStep, lastStanding, safeMinutesLeft } from '@/core/live/sessio
 import { ladderOf } from '@/core/live/stages';
 import { type Carry, transitionOf } from '@/core/live/transition';
 import { sayLearned } from '@/core/plan/say-odds';
+import { say, term } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { printCountdown, printSpan } from '@/ui/clock';
+import { Say } from '@/ui/say';
 import { AllSaid } from './all-said';
 import { HowMuch } from './how-much';
 import { colour, isStart, placeWords, type StepProps, tells } from './pieces';
@@ -45,7 +47,7 @@ export function Focal({ session, live, told, now, steps }: StepProps & NowProps)
         {placeWords(live)}
         {live.status === 'running' && (
           <span className={over ? 'text-ember' : ''} data-testid="focal-clock" data-verbatim>
-            {printCountdown(live.endAt - now)} {over ? 'over' : 'left'}
+            {printCountdown(live.endAt - now)} {over ? say('over') : say('left')}
           </span>
         )}
       </p>
@@ -57,7 +59,9 @@ export function Focal({ session, live, told, now, steps }: StepProps & NowProps)
       <p className="mt-3 text-2xl">{step.says}</p>
       {step.amounts.length > 0 && <p className="mt-3 text-2xl">{step.amounts.join(' · ')}</p>}
       {measure && <HowMuch key={step.key} session={session} live={live} measure={measure} told={told} />}
-      {step.doneWhen && <p className="mt-2 text-xl text-faint">Until: {step.doneWhen}</p>}
+      {step.doneWhen && (
+        <p className="mt-2 text-xl text-faint">{say('Until: {doneWhen}', { doneWhen: step.doneWhen })}</p>
+      )}
       <Taste session={session} live={live} told={told} now={now} steps={steps} />
       {step.learned !== undefined && <p className="mt-2 text-lg text-faint">{sayLearned(step)}</p>}
       {step.cautions.map((caution) => (
@@ -82,8 +86,8 @@ export function Answers({ session, live, told, now }: StepProps & { readonly now
       {ladder && <Stages live={live} ladder={ladder} told={told} now={now} />}
       <div className="mt-2 flex flex-wrap gap-2 sm:gap-3.5">
         {isStart(live) ? (
-          <Button look="strong" big aria-label={tells('begun', live)} onClick={() => told.begun(live)}>
-            begun
+          <Button look="strong" big aria-label={tells(say('begun'), live)} onClick={() => told.begun(live)}>
+            {say('begun')}
           </Button>
         ) : (
           <>
@@ -91,13 +95,13 @@ export function Answers({ session, live, told, now }: StepProps & { readonly now
               look="strong"
               big
               className="px-5! xl:min-w-48"
-              aria-label={tells('done', live)}
+              aria-label={tells(say('done'), live)}
               onClick={() => told.done(live)}
             >
-              done
+              {say('done')}
             </Button>
-            <Button big className="px-5!" aria-label={tells('not yet', live)} onClick={() => told.notYet(live)}>
-              not yet
+            <Button big className="px-5!" aria-label={tells(say('not yet'), live)} onClick={() => told.notYet(live)}>
+              {say('not yet')}
             </Button>
           </>
         )}
@@ -113,19 +117,23 @@ export function HasItStood({ stood, told }: { readonly stood: Stood; readonly to
   return (
     <div
       role="alertdialog"
-      aria-label="Has it stood?"
+      aria-label={say('Has it stood?')}
       className="bg-warn px-5 py-4 text-ground sm:px-8"
       data-testid="has-it-stood"
     >
       <p className="text-2xl">
-        “{rest.step.name}” of {rest.step.dishName} takes {printSpan(rest.step.minutes)}. Has it stood already?
+        {say('“{step}” of {dish} takes {span}. Has it stood already?', {
+          step: rest.step.name,
+          dish: rest.step.dishName,
+          span: printSpan(rest.step.minutes),
+        })}
       </p>
       <div className="mt-3 flex flex-wrap gap-3.5">
         <Button look="strong" big onClick={told.hasStood}>
-          yes, it has stood
+          {say('yes, it has stood')}
         </Button>
         <Button big onClick={told.standsNow}>
-          no, “{live.step.name}” is done just now
+          {say('no, “{step}” is done just now', { step: live.step.name })}
         </Button>
       </div>
     </div>
@@ -139,17 +147,37 @@ export function CarryOver({ carry, told }: { readonly carry: Carry; readonly tol
   return (
     <div className="mt-3 border-s-4 border-warn ps-4" data-testid="carry">
       <p className="text-3xl">
-        Move {step.vessel ?? 'the pot'} of {step.dishName} from {from} to <strong>{step.station.name}</strong>
-        {step.heat ? `, ${step.heat} heat` : ''}.
+        {step.heat ? (
+          <Say
+            words="Move {vessel} of {dish} from {from} to {station}, {heat} heat."
+            values={{
+              vessel: step.vessel ?? say('the pot'),
+              dish: step.dishName,
+              from,
+              station: <strong>{step.station.name}</strong>,
+              heat: term(step.heat),
+            }}
+          />
+        ) : (
+          <Say
+            words="Move {vessel} of {dish} from {from} to {station}."
+            values={{
+              vessel: step.vessel ?? say('the pot'),
+              dish: step.dishName,
+              from,
+              station: <strong>{step.station.name}</strong>,
+            }}
+          />
+        )}
       </p>
       <Button
         look="strong"
         big
         className="mt-2"
-        aria-label={tells('it stands there', live)}
+        aria-label={tells(say('it stands there'), live)}
         onClick={() => told.move(live, step.station.id, step.station.name)}
       >
-        it stands there
+        {say('it stands there')}
       </Button>
     </div>
   );
@@ -167,10 +195,10 @@ function HandOver({ session, live, told }: StepProps) {
         key={other.id}
         look="quiet"
         className="min-h-16 text-lg"
-        aria-label={tells(`give it to ${other.name}`, live)}
+        aria-label={tells(say('give it to {other}', { other: other.name }), live)}
         onClick={() => told.handed(live, other)}
       >
-        give it to {other.name}
+        {say('give it to {other}', { other: other.name })}
       </Button>
     ));
 }
@@ -182,21 +210,38 @@ export function TooSoon({ live, now, told }: Omit<StepProps, 'session'> & { read
   return (
     <div
       role="alertdialog"
-      aria-label="Is it safe?"
+      aria-label={say('Is it safe?')}
       className="bg-warn px-5 py-4 text-ground sm:px-8"
       data-testid="too-soon"
     >
       <p className="text-2xl">
-        <strong className="font-semibold first-letter:uppercase">{step.name}</strong> ({step.dishName}) wants{' '}
-        {step.safeMinutes} min to be safe{left > 0 ? `, and ${left} of them are left by this clock` : ''}. Has it had
-        them all the same?
+        {left > 0 ? (
+          <Say
+            words="{step} ({dish}) wants {safeMinutes} min to be safe, and {left} of them are left by this clock. Has it had them all the same?"
+            values={{
+              step: <strong className="font-semibold first-letter:uppercase">{step.name}</strong>,
+              dish: step.dishName,
+              safeMinutes: step.safeMinutes,
+              left,
+            }}
+          />
+        ) : (
+          <Say
+            words="{step} ({dish}) wants {safeMinutes} min to be safe. Has it had them all the same?"
+            values={{
+              step: <strong className="font-semibold first-letter:uppercase">{step.name}</strong>,
+              dish: step.dishName,
+              safeMinutes: step.safeMinutes,
+            }}
+          />
+        )}
       </p>
       <div className="mt-3 flex flex-wrap gap-3.5">
         <Button look="strong" big onClick={told.goOn}>
-          no, it goes on
+          {say('no, it goes on')}
         </Button>
         <Button big onClick={told.insist}>
-          yes, it had {step.safeMinutes} min
+          {say('yes, it had {safeMinutes} min', { safeMinutes: step.safeMinutes ?? '' })}
         </Button>
       </div>
     </div>
@@ -208,11 +253,11 @@ export function Undo({ session, told }: Omit<StepProps, 'live'>) {
   return (
     <>
       <Button look="quiet" big className="px-4!" onClick={told.undo} disabled={lastStanding(session) === undefined}>
-        undo
+        {say('undo')}
       </Button>
       {lastTakenBack(session.events) !== undefined && (
         <Button look="quiet" big className="px-4!" onClick={told.redo}>
-          do again
+          {say('do again')}
         </Button>
       )}
     </>
@@ -235,7 +280,9 @@ export function Beside({ session, live, told, now, steps }: StepProps & NowProps
       <div className="min-w-0 flex-1 text-xl">
         <strong className="inline-block font-semibold first-letter:uppercase">{step.name}</strong>, {step.dishName}
         <span className="block text-faint" data-verbatim>
-          {[step.person?.name ?? '', placeWords(live), left === null ? '' : `${left} left`].filter(Boolean).join(' · ')}
+          {[step.person?.name ?? '', placeWords(live), left === null ? '' : say('{left} left', { left })]
+            .filter(Boolean)
+            .join(' · ')}
         </span>
         {turn && <span className="block text-2xl text-ember">{turn}</span>}
         <AllSaid step={step} />
@@ -247,7 +294,7 @@ export function Beside({ session, live, told, now, steps }: StepProps & NowProps
         aria-label={tells(isStart(live) ? 'begun' : 'done', live)}
         onClick={() => (isStart(live) ? told.begun(live) : told.done(live))}
       >
-        {isStart(live) ? 'begun' : 'done'}
+        {isStart(live) ? say('begun') : say('done')}
       </Button>
     </div>
   );
@@ -262,11 +309,15 @@ interface QuietProps {
 export function Quiet({ next, now }: QuietProps) {
   return (
     <div className="mt-3" data-testid="quiet">
-      <p className="font-title text-5xl text-ember">Nothing for the hands</p>
+      <p className="font-title text-5xl text-ember">{say('Nothing for the hands')}</p>
       {next && (
         <p className="mt-3 text-2xl">
-          Next in {printSpan(Math.max(0, (next.startAt - now) / 60_000))}: {next.step.name}, {next.step.dishName}, at{' '}
-          {format(next.startAt, 'HH:mm')}.
+          {say('Next in {span}: {step}, {dish}, at {hour}.', {
+            span: printSpan(Math.max(0, (next.startAt - now) / 60_000)),
+            step: next.step.name,
+            dish: next.step.dishName,
+            hour: format(next.startAt, 'HH:mm'),
+          })}
         </p>
       )}
     </div>

@@ -4,6 +4,7 @@ import { createContext, useContext } from 'react';
 import type { Evening } from '@/core/live/evening';
 import { dishesOf } from '@/core/live/guests';
 import type { LiveStep } from '@/core/live/session';
+import { say, term } from '@/core/say/say';
 import { pigmentAt } from '@/ui/pigments';
 import type { SessionAtHand } from './use-session';
 
@@ -31,7 +32,7 @@ export interface StepProps {
 
 /** Where a step stands, in words. */
 export function placeWords({ step }: LiveStep): string {
-  const heat = step.heat ? `${step.heat} heat` : step.celsius ? `${step.celsius} °C` : '';
+  const heat = step.heat ? say('{heat} heat', { heat: term(step.heat) }) : step.celsius ? `${step.celsius} °C` : '';
   return [step.station.sort === 'board' ? '' : step.station.name, heat, step.vessel ?? ''].filter(Boolean).join(', ');
 }
 

@@ -3,6 +3,7 @@
 import type { Cue } from '@/core/live/cues';
 import type { Evening } from '@/core/live/evening';
 import { clockAt, furtherEast, sayClockChange } from '@/core/plain/wall-clock';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import type { SessionAtHand } from './use-session';
 import type { ClockSeen } from './use-stove';
@@ -58,18 +59,21 @@ export function Faults({ told }: { readonly told: SessionAtHand }) {
       {unkept && (
         <div role="alert" className={look} data-testid="unkept">
           <p className="max-w-prose">
-            <strong className="font-semibold">Not kept: {unkept.words}.</strong> {unkept.fault}
+            <strong className="font-semibold">{say('Not kept: {unkept}.', { unkept: unkept.words })}</strong>{' '}
+            {unkept.fault}
           </p>
-          <Button onClick={unkept.again}>tell it again</Button>
-          <Button onClick={letGo}>let it go</Button>
+          <Button onClick={unkept.again}>{say('tell it again')}</Button>
+          <Button onClick={letGo}>{say('let it go')}</Button>
         </div>
       )}
       {unplanned && (
         <div role="alert" className={look} data-testid="unplanned">
           <p className="max-w-prose">
-            The rest could not be planned anew: the hours below are the ones from before. What you told is kept.
+            {say(
+              'The rest could not be planned anew: the hours below are the ones from before. What you told is kept.',
+            )}
           </p>
-          <Button onClick={planAgain}>plan again</Button>
+          <Button onClick={planAgain}>{say('plan again')}</Button>
         </div>
       )}
     </>
@@ -80,8 +84,8 @@ export function Faults({ told }: { readonly told: SessionAtHand }) {
 export function Follows({ onTakeOver }: { readonly onTakeOver: () => void }) {
   return (
     <p role="status" className="flex flex-wrap items-center gap-4 border-b border-line px-5 py-2 text-lg sm:px-8">
-      Another window leads this evening; this one follows.
-      <Button onClick={onTakeOver}>take over here</Button>
+      {say('Another window leads this evening; this one follows.')}
+      <Button onClick={onTakeOver}>{say('take over here')}</Button>
     </p>
   );
 }
@@ -104,26 +108,33 @@ export function ClockWords({
     <>
       {leap?.way === 'back' && (
         <p role="status" className="bg-soft px-5 py-2 text-lg sm:px-8">
-          The clock of this device was put back by {minutes} min; times follow it, and nothing told is lost.
+          {say('The clock of this device was put back by {minutes} min; times follow it, and nothing told is lost.', {
+            minutes,
+          })}
         </p>
       )}
       {leap?.way === 'on' && leads && (
         <div role="status" className="flex flex-wrap items-center gap-3 border-b border-line px-5 py-2 text-lg sm:px-8">
           <p className="max-w-prose">
-            The clock of this device leapt on by {minutes} min. Time goes by it until you say that it was put forward.
+            {say(
+              'The clock of this device leapt on by {minutes} min. Time goes by it until you say that it was put forward.',
+              { minutes },
+            )}
           </p>
           <Button className="min-h-16 text-lg" onClick={slept}>
-            the device slept
+            {say('the device slept')}
           </Button>
           <Button className="min-h-16 text-lg" onClick={putForward}>
-            its clock was put forward
+            {say('its clock was put forward')}
           </Button>
         </div>
       )}
       {east !== 0 && (
         <p role="status" className="px-5 py-1 text-lg text-faint sm:px-8">
-          This evening was begun in another time zone: the table of {meal.hour} there is at {clockAt(meal, east)} by
-          this device.
+          {say('This evening was begun in another time zone: the table of {hour} there is at {here} by this device.', {
+            hour: meal.hour,
+            here: clockAt(meal, east),
+          })}
         </p>
       )}
       {change && <p className="px-5 py-1 text-lg text-faint sm:px-8">{change}</p>}

@@ -1,6 +1,7 @@
 'use client';
 
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 
 interface SheetProps {
@@ -18,7 +19,7 @@ export function Sheet({ title, onClose, children }: SheetProps) {
           <div className="flex items-center justify-between gap-4">
             <DialogTitle className="text-2xl sm:text-3xl">{title}</DialogTitle>
             <Button big onClick={onClose}>
-              back
+              {say('back')}
             </Button>
           </div>
           {children}
@@ -51,7 +52,7 @@ export function Choice({ says, how, leadsTo, caution, strong = false, onPress }:
       </Button>
       {how && <p className="mt-1.5 text-lg">{how}</p>}
       {leadsTo !== undefined && (
-        <p className="mt-0.5 text-lg text-faint">{leadsTo === null ? 'Planning what it leads to…' : leadsTo}</p>
+        <p className="mt-0.5 text-lg text-faint">{leadsTo === null ? say('Planning what it leads to…') : leadsTo}</p>
       )}
       {caution && <p className="mt-1 border-s-4 border-ember ps-3 text-lg">{caution}</p>}
     </li>

@@ -2,6 +2,7 @@
 
 import type { LiveStep } from '@/core/live/session';
 import { type Ladder, type LadderId, sayAtStage, stageOf } from '@/core/live/stages';
+import { say } from '@/core/say/say';
 import type { Telling } from './use-session';
 
 /** Pigments of what browns, pale to dark; each stands beside its word. */
@@ -44,7 +45,7 @@ export function Stages({ live, ladder, told, now }: StagesProps) {
               />
             )}
             <span>{stage.says}</span>
-            {index === ladder.target && <span className="mt-1 text-base text-ember">wanted</span>}
+            {index === ladder.target && <span className="mt-1 text-base text-ember">{say('wanted')}</span>}
           </button>
         ))}
       </div>

@@ -7,6 +7,7 @@ import type { Evening } from '@/core/live/evening';
 import { dishesOf } from '@/core/live/guests';
 import type { LiveStep } from '@/core/live/session';
 import { isToTaste, rememberedOf, sayRemembered, tasteSteps } from '@/core/live/tasting';
+import { say } from '@/core/say/say';
 import { printThing } from '@/core/units/thing';
 import { pantry } from '@/store/db';
 import { Button } from '@/ui/button';
@@ -38,18 +39,24 @@ export function Taste({ session, live, told, now, steps }: TasteProps) {
   if (!open)
     return (
       <Button className="mt-3 min-h-16 text-xl" onClick={() => setOpen(true)}>
-        taste it
+        {say('taste it')}
       </Button>
     );
   const small = tasteSteps(mealAsItIs(session, now), dishId);
   const chosen = small.find((step) => step.sense === sense);
   return (
-    <section aria-label={`Taste ${dish.name}`} className="mt-4 border-s-4 border-line ps-4" data-testid="taste">
-      <p className="text-xl text-faint">A clean spoon, cooled a moment. How is it? {before}</p>
+    <section
+      aria-label={say('Taste {dish}', { dish: dish.name })}
+      className="mt-4 border-s-4 border-line ps-4"
+      data-testid="taste"
+    >
+      <p className="text-xl text-faint">
+        {say('A clean spoon, cooled a moment. How is it?')} {before}
+      </p>
       <ul className="mt-2 grid grid-cols-2 gap-1.5 sm:grid-cols-4">
         <li>
           <Button className="min-h-16 w-full text-lg" onClick={() => setOpen(false)}>
-            right
+            {say('right')}
           </Button>
         </li>
         {small.map((step) => (
@@ -80,11 +87,13 @@ export function Taste({ session, live, told, now, steps }: TasteProps) {
               setSense(null);
             }}
           >
-            {chosen.give ? 'it is in' : 'done'}
+            {chosen.give ? say('it is in') : say('done')}
           </Button>
         </div>
       )}
-      {given > 0 && !chosen && <p className="mt-2 text-lg text-faint">Wait half a minute, then taste again.</p>}
+      {given > 0 && !chosen && (
+        <p className="mt-2 text-lg text-faint">{say('Wait half a minute, then taste again.')}</p>
+      )}
     </section>
   );
 }

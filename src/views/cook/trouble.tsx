@@ -5,6 +5,7 @@ import { mealAsItIs } from '@/core/live/as-it-is';
 import type { Evening } from '@/core/live/evening';
 import { type Forgotten, forgottenOf, type Mishap, mishapsOf, type Rescue } from '@/core/live/rescues';
 import { type LiveStep, liveSteps } from '@/core/live/session';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { Choice, Sheet } from './sheet';
 import { useOutcomes } from './use-outcomes';
@@ -46,12 +47,12 @@ export function Trouble({ session, dishId, live: shown, told, onClose }: Trouble
     );
   if (forgets)
     return (
-      <Sheet title={`Forgotten in ${dish.name}`} onClose={() => setForgets(false)}>
+      <Sheet title={say('Forgotten in {dish}', { dish: dish.name })} onClose={() => setForgets(false)}>
         <ForgottenList list={forgottenOf(patient, steps)} onTake={take} />
       </Sheet>
     );
   return (
-    <Sheet title={`What is wrong with ${dish.name}?`} onClose={onClose}>
+    <Sheet title={say('What is wrong with {dish}?', { dish: dish.name })} onClose={onClose}>
       <ul className="mt-4 grid gap-2 sm:grid-cols-2">
         {mishapsOf(patient).map((each) => (
           <li key={each.id}>
@@ -65,7 +66,7 @@ export function Trouble({ session, dishId, live: shown, told, onClose }: Trouble
         ))}
         <li>
           <Button className="min-h-16 w-full text-start text-xl" onClick={() => setForgets(true)}>
-            Something was forgotten
+            {say('Something was forgotten')}
           </Button>
         </li>
       </ul>
@@ -84,10 +85,10 @@ function Ways({
 }) {
   const leadsTo = useOutcomes(session, ways);
   return (
-    <ul aria-label="What saves it" className="mt-3">
+    <ul aria-label={say('What saves it')} className="mt-3">
       {ways.map((way, index) => {
         const outcome = leadsTo(way.id);
-        const minutes = way.minutes > 0 ? `${way.minutes} min` : '';
+        const minutes = way.minutes > 0 ? say('{minutes} min', { minutes: way.minutes }) : '';
         return (
           <Choice
             key={way.id}
@@ -113,7 +114,7 @@ function ForgottenList({
 }) {
   const [id, setId] = useState<string | null>(null);
   const chosen = list.find((each) => each.id === id);
-  if (list.length === 0) return <p className="mt-4 text-xl">Nothing should be in it yet.</p>;
+  if (list.length === 0) return <p className="mt-4 text-xl">{say('Nothing should be in it yet.')}</p>;
   return (
     <>
       <ul className="mt-4 grid gap-2 sm:grid-cols-3">
@@ -134,7 +135,7 @@ function ForgottenList({
           <p className="text-xl">{chosen.says}</p>
           {chosen.way && (
             <Button look="strong" big className="mt-3" onClick={() => onTake(chosen.way!)}>
-              do that
+              {say('do that')}
             </Button>
           )}
         </div>

@@ -5,6 +5,7 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { Evening } from '@/core/live/evening';
 import { sayClockAhead } from '@/core/live/two-screens';
+import { say } from '@/core/say/say';
 import { invite, part, takeAnswer } from '@/link/screens';
 import { Button } from '@/ui/button';
 import { useScreens } from './use-screens';
@@ -43,24 +44,24 @@ function Apart({ session, sentence }: { readonly session: Evening; readonly sent
   const [fault, setFault] = useState(false);
   return (
     <div role="status" className={LINE} data-testid="apart">
-      <p className="max-w-prose">{fault ? NOT_MADE : sentence}</p>
+      <p className="max-w-prose">{fault ? notMade() : sentence}</p>
       <Button
         className="min-h-16 text-lg"
         onClick={() => invite(session.mealId, session.id).then(() => setFault(false), failed(setFault))}
       >
-        join them again
+        {say('join them again')}
       </Button>
       <Button look="quiet" className="min-h-16 text-lg" onClick={part}>
-        leave it so
+        {say('leave it so')}
       </Button>
     </div>
   );
 }
 
-const NOT_MADE = 'The code could not be made. Each screen goes on by itself.';
-const failed = (say: (fault: boolean) => void) => (error: unknown) => {
+const notMade = () => say('The code could not be made. Each screen goes on by itself.');
+const failed = (tell: (fault: boolean) => void) => (error: unknown) => {
   console.error(error);
-  say(true);
+  tell(true);
 };
 
 function Inviting({ frames }: { readonly frames: readonly Uint8Array[] }) {
@@ -74,8 +75,8 @@ function Inviting({ frames }: { readonly frames: readonly Uint8Array[] }) {
     return (
       <CodeRead
         dress="night"
-        title="The code of the other screen"
-        where="Hold the other screen before this camera. Both follow the evening as soon as it is read."
+        title={say('The code of the other screen')}
+        where={say('Hold the other screen before this camera. Both follow the evening as soon as it is read.')}
         onRead={(text) => void take(text)}
         onClose={() => setReads(false)}
       >
@@ -83,21 +84,22 @@ function Inviting({ frames }: { readonly frames: readonly Uint8Array[] }) {
       </CodeRead>
     );
   return (
-    <Sheet title="Cook on two screens" onClose={part}>
+    <Sheet title={say('Cook on two screens')} onClose={part}>
       <p className="mt-1">
-        On the other device, in the same network: open Warm Cadence, press “Take a meal over by its code” among the
-        files, and hold its camera here. Then it shows a code of its own.
+        {say(
+          'On the other device, in the same network: open Warm Cadence, press “Take a meal over by its code” among the files, and hold its camera here. Then it shows a code of its own.',
+        )}
       </p>
       {fault && (
         <p role="alert" className="mt-3 border-s-4 border-warn ps-3">
           {fault}
         </p>
       )}
-      <Codes frames={frames} of="The evening">
+      <Codes frames={frames} of={say('The evening')}>
         <span className="ms-auto flex gap-3">
-          <Button onClick={part}>Give up</Button>
+          <Button onClick={part}>{say('Give up')}</Button>
           <Button look="strong" onClick={() => setReads(true)}>
-            Read its code
+            {say('Read its code')}
           </Button>
         </span>
       </Codes>
@@ -117,7 +119,7 @@ function Pasted({ onText }: { readonly onText: (text: string) => void }) {
       }}
     >
       <label className="grow">
-        <span className="block text-faint">Without a camera: copy it there as text, and paste it here</span>
+        <span className="block text-faint">{say('Without a camera: copy it there as text, and paste it here')}</span>
         <input
           value={text}
           onChange={(event) => setText(event.target.value)}
@@ -127,7 +129,7 @@ function Pasted({ onText }: { readonly onText: (text: string) => void }) {
         />
       </label>
       <Button type="submit" disabled={!text.trim()}>
-        Take it
+        {say('Take it')}
       </Button>
     </form>
   );
@@ -138,19 +140,20 @@ function Answering({ frames, text }: { readonly frames: readonly Uint8Array[]; r
   const copy = () =>
     navigator.clipboard.writeText(text).then(
       () => setCopied('Copied.'),
-      () => setCopied('This browser does not let it be copied.'),
+      () => setCopied(say('This browser does not let it be copied.')),
     );
   return (
-    <Sheet title="The evening is here" onClose={part}>
+    <Sheet title={say('The evening is here')} onClose={part}>
       <p className="mt-1">
-        To follow it on both screens, press “Read its code” on the other one and hold this before its camera. This
-        screen can also go on by itself.
+        {say(
+          'To follow it on both screens, press “Read its code” on the other one and hold this before its camera. This screen can also go on by itself.',
+        )}
       </p>
-      <Codes frames={frames} of="The answer">
-        <Button onClick={() => void copy()}>Copy it as text</Button>
+      <Codes frames={frames} of={say('The answer')}>
+        <Button onClick={() => void copy()}>{say('Copy it as text')}</Button>
         <span role="status">{copied}</span>
         <Button look="strong" className="ms-auto" onClick={part}>
-          Go on by itself
+          {say('Go on by itself')}
         </Button>
       </Codes>
     </Sheet>
@@ -186,7 +189,7 @@ export function JoinScreens({ session, onAsked }: { readonly session: Evening; r
   if (screens.kind === 'together')
     return (
       <Button className="min-h-16 text-lg" onClick={part}>
-        part from the other screen
+        {say('part from the other screen')}
       </Button>
     );
   return (
@@ -195,9 +198,9 @@ export function JoinScreens({ session, onAsked }: { readonly session: Evening; r
         className="min-h-16 text-lg"
         onClick={() => invite(session.mealId, session.id).then(onAsked, failed(setFault))}
       >
-        Cook on two screens
+        {say('Cook on two screens')}
       </Button>
-      {fault && <span role="alert">{NOT_MADE}</span>}
+      {fault && <span role="alert">{notMade()}</span>}
     </>
   );
 }

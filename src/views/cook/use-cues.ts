@@ -2,6 +2,7 @@
 
 import { useEffect, useRef } from 'react';
 import { type Cue, ringsAt } from '@/core/live/cues';
+import { say } from '@/core/say/say';
 import { notify, ring, shake, speak, wakeSound } from './calls';
 
 /** A call this old when the view is opened was heard before. */
@@ -53,7 +54,7 @@ export function useCues({ cues, now, leads, quiet }: Calling): void {
 
   // A tab has room for one sentence.
   const sentence = pending?.says.split('. ')[0];
-  const title = pending ? `${pending.kind === 'danger' ? '⚠' : '●'} ${sentence}` : 'At the stove';
+  const title = pending ? `${pending.kind === 'danger' ? '⚠' : '●'} ${sentence}` : say('At the stove');
   useEffect(() => {
     const before = document.title;
     document.title = title;

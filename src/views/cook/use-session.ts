@@ -23,6 +23,7 @@ import { doneAlready, restThatWouldBegin } from '@/core/live/settle';
 import { type Ladder, lookedAtStage, sayAtStage } from '@/core/live/stages';
 import type { TasteStep } from '@/core/live/tasting';
 import { standingOn } from '@/core/live/transition';
+import { say } from '@/core/say/say';
 import { printAmount } from '@/core/units/amount';
 import { printThing } from '@/core/units/thing';
 import { capital } from '@/core/units/words';
@@ -164,7 +165,11 @@ export function useSession(mealId: string): SessionAtHand {
         setUnkept(null);
       } catch (error) {
         // What was told stays in sight, to be told again.
-        setUnkept({ words, fault: storeFault(error) ?? 'That was not kept.', again: () => void tellAll(said, words) });
+        setUnkept({
+          words,
+          fault: storeFault(error) ?? say('That was not kept.'),
+          again: () => void tellAll(said, words),
+        });
         return false;
       }
       const last = told?.events.at(-1);
@@ -182,7 +187,7 @@ export function useSession(mealId: string): SessionAtHand {
     },
     [latest, replanOrSay, write],
   );
-  const say = useCallback(
+  const report = useCallback(
     async (said: readonly NewEvent[], words: string) => {
       underWay.current++;
       return tellAndPlan(said, words).finally(() => underWay.current--);
@@ -192,7 +197,7 @@ export function useSession(mealId: string): SessionAtHand {
 
   useCatchUp(mealId, keepsTime, together && session?.toldElsewhere === true, underWay, replanOrSay);
 
-  const telling = useMemo(() => tellings(say, latest, written), [latest, say, written]);
+  const telling = useMemo(() => tellings(report, latest, written), [latest, report, written]);
   // A stove may lose its network: what plans anew is fetched while there is one.
   useEffect(() => {
     void warmPlanner();
@@ -226,7 +231,7 @@ export function useSession(mealId: string): SessionAtHand {
   const letGo = () => setUnkept(null);
   const planAgain = () => {
     const current = latest.current;
-    if (current) void replanOrSay(current, Date.now(), 'Planned anew');
+    if (current) void replanOrSay(current, Date.now(), say('Planned anew'));
   };
   const faults = { unkept, letGo, unplanned, thinking, planAgain };
   return {
@@ -304,69 +309,95 @@ function tellings(
   written: RefObject<Promise<unknown>>,
 ): Telling {
   const current = () => latest.current;
-  const say = (said: NewEvent, words: string) => void sayAll([said], words);
+  const report = (said: NewEvent, words: string) => void sayAll([said], words);
   const named = ({ step }: LiveStep) => `${step.dishName}: ${step.name}`;
-  const takeBack = (id: string) => say({ kind: 'undo', of: id }, 'Taken back');
+  const takeBack = (id: string) => report({ kind: 'undo', of: id }, say('Taken back'));
   return {
-    done: (live) => say({ kind: 'done', key: live.step.key }, `${named(live)} is done`),
-    byClock: (live) => say({ kind: 'clock', key: live.step.key }, `${named(live)} is done by the clock`),
-    begun: (live) => say({ kind: 'begun', key: live.step.key }, `${named(live)} has begun`),
+    done: (live) => report({ kind: 'done', key: live.step.key }, say('{named} is done', { named: named(live) })),
+    byClock: (live) =>
+      report({ kind: 'clock', key: live.step.key }, say('{named} is done by the clock', { named: named(live) })),
+    begun: (live) => report({ kind: 'begun', key: live.step.key }, say('{named} has begun', { named: named(live) })),
     notYet: (live) => {
       const more = moreMinutes(live.step);
       const until = Math.max(live.endAt, Date.now()) + more * MINUTE;
-      say({ kind: 'not-yet', key: live.step.key, until }, `${named(live)} has ${more} min more`);
+      report(
+        { kind: 'not-yet', key: live.step.key, until },
+        say('{named} has {more} min more', { named: named(live), more }),
+      );
     },
     looked: (live, look) => {
       const until = Math.round(untilAfter(look, live, Date.now()));
-      const words = look === 'there' ? 'is there' : look === 'nearly' ? 'is nearly there' : 'is not there yet';
-      say({ kind: 'checked', key: live.step.key, look, until }, `${named(live)} ${words}`);
+      const words =
+        look === 'there' ? say('is there') : look === 'nearly' ? say('is nearly there') : say('is not there yet');
+      report({ kind: 'checked', key: live.step.key, look, until }, `${named(live)} ${words}`);
     },
     staged: (live, ladder, stage) => {
       const at = Date.now();
       const said = lookedAtStage(live, ladder, stage, at);
       const next = sayAtStage(ladder, stage, (said.until - at) / MINUTE);
-      say(said, `${named(live)}: ${ladder.stages[stage]!.says}. ${next.replace(/\.$/, '')}`);
+      report(said, `${named(live)}: ${ladder.stages[stage]!.says}. ${next.replace(/\.$/, '')}`);
     },
     water: (live, ml) => {
       const until = Math.max(live.endAt, Date.now() + WATER_MINUTES * MINUTE);
       const session = current();
       const reminder = session ? waterReminder(session.meal, live.step.dishId, ml) : null;
-      const words = `${named(live)} has ${ml} ml of water more`;
-      say({ kind: 'water', key: live.step.key, ml, until }, reminder ? `${words}. ${reminder}` : words);
+      const words = say('{named} has {ml} ml of water more', { named: named(live), ml });
+      report({ kind: 'water', key: live.step.key, ml, until }, reminder ? `${words}. ${reminder}` : words);
     },
     measured: (live, { product, name }, ml, does) => {
       const there = printAmount({ quantity: ml, unit: 'ml' });
-      const words = { 'as it is': 'as it is', 'topped up': 'topped up', 'less grain': 'so much less goes in' }[does];
-      say({ kind: 'measured', key: live.step.key, product, ml, does }, `${there} of ${name}: ${words}`);
+      const words = { 'as it is': 'as it is', 'topped up': 'topped up', 'less grain': say('so much less goes in') }[
+        does
+      ];
+      report(
+        { kind: 'measured', key: live.step.key, product, ml, does },
+        say('{there} of {name}: {words}', { there, name, words }),
+      );
     },
     tasted: ({ id, name }, { sense, give }) =>
-      say(
+      report(
         { kind: 'tasted', dish: id, sense, ...(give ? { gave: give } : {}) },
-        give ? `${name}: ${printThing(give.amount, give.name)} went in` : `${name} was tasted`,
+        give
+          ? say('{name}: {thing} went in', { name, thing: printThing(give.amount, give.name) })
+          : say('{name} was tasted', { name }),
       ),
     already: (live) => {
       const session = current();
-      if (session) void sayAll(doneAlready(session, live.step.key, Date.now()), `${named(live)} was done before`);
+      if (session)
+        void sayAll(
+          doneAlready(session, live.step.key, Date.now()),
+          say('{named} was done before', { named: named(live) }),
+        );
     },
     handed: (live, person) =>
-      say({ kind: 'handed', key: live.step.key, person: person.id }, `${named(live)}: given to ${person.name}`),
-    pause: (live) => say({ kind: 'paused', key: live.step.key }, `${named(live)} is put aside`),
-    resume: (live) => say({ kind: 'resumed', key: live.step.key }, `${named(live)} goes on`),
-    skip: (live) => say({ kind: 'skipped', key: live.step.key }, `${named(live)} is left out`),
+      report(
+        { kind: 'handed', key: live.step.key, person: person.id },
+        say('{named}: given to {person}', { named: named(live), person: person.name }),
+      ),
+    pause: (live) =>
+      report({ kind: 'paused', key: live.step.key }, say('{named} is put aside', { named: named(live) })),
+    resume: (live) => report({ kind: 'resumed', key: live.step.key }, say('{named} goes on', { named: named(live) })),
+    skip: (live) => report({ kind: 'skipped', key: live.step.key }, say('{named} is left out', { named: named(live) })),
     move: (live, unit, name) =>
-      say({ kind: 'moved', key: live.step.key, unit }, `${named(live)} stands on ${name} now`),
+      report(
+        { kind: 'moved', key: live.step.key, unit },
+        say('{named} stands on {name} now', { named: named(live), name }),
+      ),
     failed: (unit, name) => {
       const session = current();
       const stood = session ? standingOn(liveSteps(session, Date.now()), unit) : [];
-      say({ kind: 'failed', unit, ...(stood.length > 0 ? { stood } : {}) }, `${name} gives no heat any more`);
+      report(
+        { kind: 'failed', unit, ...(stood.length > 0 ? { stood } : {}) },
+        say('{name} gives no heat any more', { name }),
+      );
     },
-    later: (minutes) => say({ kind: 'hour', minutes }, `The table is laid ${minutes} min later`),
+    later: (minutes) => report({ kind: 'hour', minutes }, say('The table is laid {minutes} min later', { minutes })),
     keepHour: () => {
       const session = current();
-      if (session) say(borneAsItIs(session.plan), 'The hour stays');
+      if (session) report(borneAsItIs(session.plan), say('The hour stays'));
     },
     take: ({ does, says }) => void sayAll(does, capital(says)),
-    drop: (dish, name) => say({ kind: 'dropped', dish }, `${name} is left out tonight`),
+    drop: (dish, name) => report({ kind: 'dropped', dish }, say('{name} is left out tonight', { name })),
     note: (text, photo) => sayAll([{ kind: 'note', text, ...(photo ? { photo } : {}) }], 'Noted'),
     undo: async () => {
       await written.current;
@@ -378,10 +409,13 @@ function tellings(
       await written.current;
       const session = current();
       const last = session ? lastTakenBack(session.events) : undefined;
-      if (last) say({ kind: 'undo', of: last.id }, 'Told again');
+      if (last) report({ kind: 'undo', of: last.id }, say('Told again'));
     },
     clockSet: (by) =>
-      say({ kind: 'clock-set', by }, `The clock of this device was ${by < 0 ? 'set back' : 'put forward'}`),
+      report(
+        { kind: 'clock-set', by },
+        by < 0 ? say('The clock of this device was set back') : say('The clock of this device was put forward'),
+      ),
     takeBack,
   };
 }

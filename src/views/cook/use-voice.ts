@@ -2,6 +2,7 @@
 
 import { useEffect, useEffectEvent, useState } from 'react';
 import { commandIn, type SpokenCommand } from '@/core/live/voice';
+import { say } from '@/core/say/say';
 import { toldHere } from '@/ui/told/manner';
 
 /** What browsers call it, as far as it is used here. */
@@ -72,13 +73,19 @@ export function useVoice(on: boolean, here: boolean, tell: (command: SpokenComma
     ear.onresult = ({ results, resultIndex }) => {
       const words = results[resultIndex]?.[0]?.transcript ?? '';
       const command = commandIn(words);
-      setHeard(toldHere(command === null ? `Heard: “${words.trim()}”, which is no command.` : `Heard: ${command}.`));
+      setHeard(
+        toldHere(
+          command === null
+            ? say('Heard: “{words}”, which is no command.', { words: words.trim() })
+            : say('Heard: {command}.', { command }),
+        ),
+      );
       if (command !== null) onCommand(command);
     };
     ear.onerror = ({ error }) => {
       if (error !== 'not-allowed' && error !== 'service-not-allowed') return;
       gone = true;
-      setHeard('The microphone is not allowed: allow it in the browser, or press instead.');
+      setHeard(say('The microphone is not allowed: allow it in the browser, or press instead.'));
     };
     ear.onend = () => {
       if (!gone) timer = setTimeout(() => ear.start(), AGAIN_AFTER);

@@ -9,6 +9,7 @@ import { measurable } from '@/core/live/measured';
 import type { LiveStep } from '@/core/live/session';
 import { ladderOf } from '@/core/live/stages';
 import { nameOfUnit, readUnit } from '@/core/meal/keys';
+import { say, term } from '@/core/say/say';
 
 import { Button } from '@/ui/button';
 import { printCountdown } from '@/ui/clock';
@@ -82,13 +83,13 @@ export function Watched({ session, live, told, now, tint, pretend, steps }: Watc
           </span>
           <span className="block text-base font-normal text-faint">
             {stands
-              ? 'put aside'
+              ? say('put aside')
               : left < 0
-                ? 'is it there?'
+                ? say('is it there?')
                 : lookIsDue
-                  ? 'look now'
+                  ? say('look now')
                   : look
-                    ? `look at ${format(look, 'HH:mm')}`
+                    ? say('look at {hour}', { hour: format(look, 'HH:mm') })
                     : step.station.name}
           </span>
         </span>
@@ -98,33 +99,38 @@ export function Watched({ session, live, told, now, tint, pretend, steps }: Watc
           {!ladder && (lookIsDue || left < 0) && <p className="mb-2 text-2xl text-ember">{questionOf(live)}</p>}
           {inDanger && (
             <p role="alert" className="mb-2 text-xl font-semibold text-warn">
-              Long past its time on the heat: take it off, or look at it now.
+              {say('Long past its time on the heat: take it off, or look at it now.')}
             </p>
           )}
           {ladder && <Stages live={live} ladder={ladder} told={told} now={now} />}
           <Taste session={session} live={live} told={told} now={now} steps={steps} />
           <span className="mt-3 grid auto-cols-fr grid-flow-col gap-2 sm:inline-flex sm:flex-wrap sm:gap-3">
-            <Button big className={NARROW} aria-label={tells('not yet')} onClick={notYet}>
-              not yet
+            <Button big className={NARROW} aria-label={tells(say('not yet'))} onClick={notYet}>
+              {say('not yet')}
             </Button>
             {step.attention === 'eyes' && !ladder && (
-              <Button big className={NARROW} aria-label={tells('nearly')} onClick={() => told.looked(live, 'nearly')}>
-                nearly
+              <Button
+                big
+                className={NARROW}
+                aria-label={tells(say('nearly'))}
+                onClick={() => told.looked(live, 'nearly')}
+              >
+                {say('nearly')}
               </Button>
             )}
             <Button
               big
               className={NARROW}
               look={left < 0 ? 'strong' : 'plain'}
-              aria-label={tells('done')}
+              aria-label={tells(say('done'))}
               onClick={() => told.done(live)}
             >
-              done
+              {say('done')}
             </Button>
           </span>
           {!opened && (
-            <Button look="quiet" big aria-label={tells('more')} onClick={() => setOpened(true)}>
-              more
+            <Button look="quiet" big aria-label={tells(say('more'))} onClick={() => setOpened(true)}>
+              {say('more')}
             </Button>
           )}
           {opened && (
@@ -132,7 +138,7 @@ export function Watched({ session, live, told, now, tint, pretend, steps }: Watc
               <p className="mb-1 text-lg text-faint">
                 {[
                   step.station.name,
-                  step.heat ? `${step.heat} heat` : step.celsius ? `${step.celsius} °C` : '',
+                  step.heat ? say('{heat} heat', { heat: term(step.heat) }) : step.celsius ? `${step.celsius} °C` : '',
                   step.vessel ?? '',
                 ]
                   .filter(Boolean)
@@ -163,11 +169,11 @@ export function Rarely({ session, live, told }: Pick<WatchedProps, 'session' | '
         step.attention !== 'hands' &&
         [100, 250].map((ml) => (
           <Button key={ml} look="quiet" className="min-h-16 text-lg" onClick={() => told.water(live, ml)}>
-            + {ml} ml water
+            {say('+ {ml} ml water', { ml })}
           </Button>
         ))}
       <Button look="quiet" className="min-h-16 text-lg" onClick={() => (stands ? told.resume(live) : told.pause(live))}>
-        {stands ? 'go on with it' : 'put it aside'}
+        {stands ? say('go on with it') : say('put it aside')}
       </Button>
       {others.map((unit) => (
         <Button
@@ -176,14 +182,14 @@ export function Rarely({ session, live, told }: Pick<WatchedProps, 'session' | '
           className="min-h-16 text-lg"
           onClick={() => told.move(live, unit, nameOfUnit(session.meal.kitchen, unit))}
         >
-          on {nameOfUnit(session.meal.kitchen, unit)} now
+          {say('on {nameOfUnit} now', { nameOfUnit: nameOfUnit(session.meal.kitchen, unit) })}
         </Button>
       ))}
       <Button look="quiet" className="min-h-16 text-lg" onClick={() => told.skip(live)}>
-        leave it out
+        {say('leave it out')}
       </Button>
       <Button look="quiet" className="min-h-16 text-lg" onClick={() => ask({ dish: step.dishId, live })}>
-        something is wrong
+        {say('something is wrong')}
       </Button>
     </span>
   );

@@ -1,5 +1,6 @@
 'use client';
 
+import { say } from '@/core/say/say';
 import { type Amount, printQuantity } from '@/core/units/amount';
 import { amountIn, unitChoices } from '@/core/units/amount-in';
 import { readQuantity } from '@/core/units/measures';
@@ -21,12 +22,14 @@ export function AmountField({ name, amount, onChange }: AmountFieldProps) {
     <>
       <KeptField
         hideLabel
-        label={`How much ${name}`}
+        label={say('How much {name}', { name })}
         inputMode="decimal"
         value={toldHere(printQuantity(shown))}
         className="w-20 text-end"
         fault={(text) =>
-          (readQuantity(text) ?? 0) > 0 ? null : `${name}: a number above 0, such as 2 or 1½; kept as it was.`
+          (readQuantity(text) ?? 0) > 0
+            ? null
+            : say('{name}: a number above 0, such as 2 or 1½; kept as it was.', { name })
         }
         onChange={(text) => {
           const quantity = readQuantity(text) ?? 0;
@@ -34,7 +37,7 @@ export function AmountField({ name, amount, onChange }: AmountFieldProps) {
         }}
       />
       <Select
-        label={`Unit of ${name}`}
+        label={say('Unit of {name}', { name })}
         hideLabel
         value={shown.unit}
         options={unitChoices(manner())}

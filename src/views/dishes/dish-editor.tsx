@@ -10,6 +10,7 @@ import { MAIN } from '@/core/dish/made';
 import { differences } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
 import type { SaidFood } from '@/core/food/food';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { sayFood } from '@/store/foods';
 import { addToMeal, storeDish } from '@/store/meals';
@@ -39,7 +40,10 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
   const router = useRouter();
   const [past, setPast] = useState<readonly DishDraft[]>([]);
   // A new dish has another id each time its page is opened: what was begun of it is known by its technique.
-  const kept = useKeptDraft(onByHand ? `dish ${initial.id}` : `new ${initial.technique}`, initial);
+  const kept = useKeptDraft(
+    onByHand ? say('dish {id}', { id: initial.id }) : say('new {technique}', { technique: initial.technique }),
+    initial,
+  );
   const draft = kept.value;
   const [told, setTold] = useState('');
   const [fault, setFault] = useState<string | null>(null);
@@ -50,7 +54,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
       const next = by(now);
       const changes = differences(dishOf(named(now)), dishOf(named(next)));
       setPast((known) => [...known, now]);
-      setTold(changes.length > 0 ? `That makes it: ${changes.join(', ')}.` : '');
+      setTold(changes.length > 0 ? say('That makes it: {changes}.', { changes: changes.join(', ') }) : '');
       return next;
     });
     setFault(null);
@@ -68,7 +72,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
     if (!before) return;
     kept.change(() => before);
     setPast(past.slice(0, -1));
-    setTold('Taken back.');
+    setTold(say('Taken back.'));
   };
   const keep = async () => {
     const wrong = draftFault(draft);
@@ -79,7 +83,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
       (mealId === null ? null : await addToMeal(pantry(), mealId, made.id, Date.now()));
     if (refusal) return setFault(refusal.sentence);
     kept.settle();
-    if (mealId === null) setTold(`${made.name} is kept.`);
+    if (mealId === null) setTold(say('{made} is kept.', { made: made.name }));
     else router.push(`/meals/${encodeURIComponent(mealId)}`);
   };
   return (
@@ -88,7 +92,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
         <div>
           <p className="text-faint">{technique.name}</p>
           <KeptField
-            label="Name of the dish"
+            label={say('Name of the dish')}
             hideLabel
             value={draft.name}
             maxLength={140}
@@ -100,31 +104,31 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
         </div>
         <div className="flex flex-wrap items-center gap-2">
           <Button look="quiet" disabled={past.length === 0} onClick={undo}>
-            take back
+            {say('take back')}
           </Button>
           {onByHand && (
             <Button look="quiet" onClick={onByHand}>
-              change its steps by hand
+              {say('change its steps by hand')}
             </Button>
           )}
-          <Button onClick={onAway}>Back</Button>
+          <Button onClick={onAway}>{say('Back')}</Button>
           <Button look="strong" onClick={() => void keep()}>
-            {mealId === null ? 'Keep it' : 'Keep it, and onto the menu'}
+            {mealId === null ? say('Keep it') : say('Keep it, and onto the menu')}
           </Button>
         </div>
       </div>
       {fault && (
         <p role="alert" className="mt-2 border-s-4 border-warn ps-3 text-lg">
-          {fault} Nothing was stored.
+          {say('{fault} Nothing was stored.', { fault })}
         </p>
       )}
       <p role="status" className="mt-1 min-h-6 text-lg">
         {told}
         {kept.isFromBefore && past.length === 0 && (
           <>
-            This is as you left it; it is not kept yet.{' '}
+            {say('This is as you left it; it is not kept yet.')}{' '}
             <Button look="quiet" onClick={kept.forget}>
-              begin anew
+              {say('begin anew')}
             </Button>
           </>
         )}
@@ -132,7 +136,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
       <div className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-6 lg:grid-cols-[26rem_minmax(0,1fr)]">
         <div className="grid content-start gap-5">
           <Stepper
-            label="Written for"
+            label={say('Written for')}
             unit="people"
             value={draft.servings}
             least={1}
@@ -146,11 +150,11 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
           <AddPart change={change} />
         </div>
         <div className="grid min-w-0 content-start gap-6">
-          <section aria-label="What goes in">
-            <h2 className="text-2xl">What goes in</h2>
+          <section aria-label={say('What goes in')}>
+            <h2 className="text-2xl">{say('What goes in')}</h2>
             <Slots draft={draft} part={MAIN} dish={dish} change={change} />
             <Button look="quiet" className="mt-1" onClick={() => change(withMore)}>
-              + add something
+              {say('+ add something')}
             </Button>
             {(draft.parts ?? []).map(({ id }) => (
               <div key={id} className="mt-3">
@@ -163,8 +167,8 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
           <Joints draft={draft} dish={dish} change={change} />
           <WhatIsIt asked={askedAbout(dish)} onSay={said} />
           <Strip dish={dish} />
-          <section aria-label="What goes wrong">
-            <h2 className="text-2xl">What goes wrong</h2>
+          <section aria-label={say('What goes wrong')}>
+            <h2 className="text-2xl">{say('What goes wrong')}</h2>
             <ul className="list-disc ps-5">
               {technique.mistakes.map((mistake) => (
                 <li key={mistake}>{mistake}</li>

@@ -8,6 +8,7 @@ import type { Dish } from '@/core/dish/dish';
 import { draftOf } from '@/core/dish/draft-dish';
 import { withSaidFood } from '@/core/dish/said-foods';
 import { SHELF } from '@/core/dish/shelf';
+import { say } from '@/core/say/say';
 import { printThing } from '@/core/units/thing';
 import { pantry } from '@/store/db';
 import { sayFood } from '@/store/foods';
@@ -29,8 +30,8 @@ export function DishView({ id }: { readonly id: string }) {
   const stored = useLiveQuery(async () => (await pantry().dishes.get(id)) ?? null, [id]);
   const dish = stored ?? SHELF.find((each) => each.id === id);
   useTitle(dish?.name ?? 'Dish');
-  if (stored === undefined) return <p className="mt-10 text-faint">Opening the dish…</p>;
-  if (!dish) return <p className="mt-10">There is no such dish in this browser.</p>;
+  if (stored === undefined) return <p className="mt-10 text-faint">{say('Opening the dish…')}</p>;
+  if (!dish) return <p className="mt-10">{say('There is no such dish in this browser.')}</p>;
   if (byHand) return <ByHand dish={dish} onDone={() => setByHand(false)} />;
   const draft = draftOf(dish);
   if (draft) {
@@ -59,16 +60,16 @@ function Written({ dish, onAway, onByHand }: WrittenProps) {
       <div className="mt-2 flex flex-wrap items-center justify-between gap-3">
         <h1 className="text-4xl">{dish.name}</h1>
         <span className="flex gap-2">
-          <Button onClick={onAway}>Back</Button>
+          <Button onClick={onAway}>{say('Back')}</Button>
           <Button look="strong" onClick={onByHand}>
-            Change it
+            {say('Change it')}
           </Button>
         </span>
       </div>
       {dish.note && <p className="mt-1 text-lg text-faint">{dish.note}</p>}
       <div className="mt-4 grid gap-x-12 gap-y-6 lg:grid-cols-[22rem_minmax(0,1fr)]">
-        <section aria-label="What goes in">
-          <h2 className="text-2xl">What goes in, for {dish.servings}</h2>
+        <section aria-label={say('What goes in')}>
+          <h2 className="text-2xl">{say('What goes in, for {servings}', { servings: dish.servings })}</h2>
           <ul className="mt-1 border-t border-line">
             {dish.ingredients.map((item) => (
               <li key={item.id} className="border-b border-line py-1.5">
@@ -105,8 +106,8 @@ function OntoMenu({ dish }: { readonly dish: Dish }) {
     setTold(refusal?.sentence ?? '');
   };
   return (
-    <section aria-label="In a meal">
-      <h2 className="text-2xl">In a meal</h2>
+    <section aria-label={say('In a meal')}>
+      <h2 className="text-2xl">{say('In a meal')}</h2>
       <ul className="mt-1 border-t border-line">
         {meals.map((meal) => (
           <li key={meal.id} className="flex items-center justify-between gap-4 border-b border-line py-1">
@@ -116,11 +117,15 @@ function OntoMenu({ dish }: { readonly dish: Dish }) {
                 href={`/meals/${encodeURIComponent(meal.id)}/score`}
                 className="inline-flex min-h-10 items-center underline underline-offset-4"
               >
-                see it in the score
+                {say('see it in the score')}
               </Link>
             ) : (
-              <Button look="quiet" aria-label={`Onto the menu of ${meal.name}`} onClick={() => void add(meal.id)}>
-                onto its menu
+              <Button
+                look="quiet"
+                aria-label={say('Onto the menu of {meal}', { meal: meal.name })}
+                onClick={() => void add(meal.id)}
+              >
+                {say('onto its menu')}
               </Button>
             )}
           </li>

@@ -1,4 +1,6 @@
-'use client';
+import { listed } from '@/core/units/words';
+
+('use client');
 
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -8,36 +10,37 @@ import { ALLERGENS, DIETS, type Diet } from '@/core/dish/diet';
 import type { Dish } from '@/core/dish/dish';
 import { type Card, cardOf, search, type Wish } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
+import { say, term } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { printSpan } from '@/ui/clock';
 import { Field } from '@/ui/field';
 import { Link } from '@/ui/link';
 import { useTitle } from '@/ui/title';
 
-const TIMES: readonly (readonly [string, number | undefined])[] = [
-  ['any time', undefined],
-  ['within 30 min', 30],
-  ['within an hour', 60],
-  ['within two hours', 120],
+const timeWishes = (): readonly (readonly [string, number | undefined])[] => [
+  [say('any time'), undefined],
+  [say('within 30 min'), 30],
+  [say('within an hour'), 60],
+  [say('within two hours'), 120],
 ];
-const HANDS: readonly (readonly [string, number | undefined])[] = [
-  ['any hands', undefined],
-  ['10 min of hands', 10],
-  ['20 min of hands', 20],
+const handWishes = (): readonly (readonly [string, number | undefined])[] => [
+  [say('any hands'), undefined],
+  [say('10 min of hands'), 10],
+  [say('20 min of hands'), 20],
 ];
-const HEAT: readonly (readonly [string, Wish['without']])[] = [
-  ['any heat', undefined],
-  ['no burner', ['burner']],
-  ['no oven', ['oven']],
-  ['nothing hot', ['burner', 'oven']],
+const heatWishes = (): readonly (readonly [string, Wish['without']])[] => [
+  [say('any heat'), undefined],
+  [say('no burner'), ['burner']],
+  [say('no oven'), ['oven']],
+  [say('nothing hot'), ['burner', 'oven']],
 ];
-const SUITS: readonly (readonly [string, Diet | undefined])[] = [
-  ['everybody', undefined],
-  ...DIETS.slice(0, 3).map((diet) => [diet === 'with fish' ? 'with fish, no meat' : diet, diet] as const),
+const suitWishes = (): readonly (readonly [string, Diet | undefined])[] => [
+  [say('everybody'), undefined],
+  ...DIETS.slice(0, 3).map((diet) => [diet === 'with fish' ? say('with fish, no meat') : term(diet), diet] as const),
 ];
-const FREE: readonly (readonly [string, readonly string[] | undefined])[] = [
-  ['any allergens', undefined],
-  ...ALLERGENS.map((each) => [`without ${each}`, [each]] as const),
+const freeWishes = (): readonly (readonly [string, readonly string[] | undefined])[] => [
+  [say('any allergens'), undefined],
+  ...ALLERGENS.map((each) => [say('without {each}', { each: term(each) }), [each]] as const),
 ];
 
 /** All dishes, one's own and those of the shelf, found by what one has: time, hands, heat, guests. */
@@ -56,48 +59,48 @@ export function DishesView() {
   const [heat, setHeat] = useState(0);
   const [suits, setSuits] = useState(0);
   const [free, setFree] = useState(0);
-  if (!own) return <p className="mt-10 text-faint">Opening…</p>;
+  if (!own) return <p className="mt-10 text-faint">{say('Opening…')}</p>;
   const found = search(cards, {
     words,
-    ...wished('mostMinutes', TIMES[time]![1]),
-    ...wished('mostHands', HANDS[hands]![1]),
-    ...wished('without', HEAT[heat]![1]),
-    ...wished('diet', SUITS[suits]![1]),
-    ...wished('free', FREE[free]![1]),
+    ...wished('mostMinutes', timeWishes()[time]![1]),
+    ...wished('mostHands', handWishes()[hands]![1]),
+    ...wished('without', heatWishes()[heat]![1]),
+    ...wished('diet', suitWishes()[suits]![1]),
+    ...wished('free', freeWishes()[free]![1]),
   });
   const mine = new Set(own.filter((dish) => isSample && !isSample(dish)).map((dish) => dish.id));
   return (
     <>
       <div className="mt-2 flex flex-wrap items-center justify-between gap-3">
-        <h1 className="text-4xl">Dishes</h1>
+        <h1 className="text-4xl">{say('Dishes')}</h1>
         <span className="flex flex-wrap items-center gap-3">
           <Link href="/dishes/read" className="inline-flex min-h-10 items-center rounded-lg bg-soft px-3.5">
-            Read a recipe
+            {say('Read a recipe')}
           </Link>
           <Link
             href="/dishes/new"
             className="inline-flex min-h-10 items-center rounded-lg bg-ember px-3.5 font-semibold text-on-ember"
           >
-            Make a dish
+            {say('Make a dish')}
           </Link>
         </span>
       </div>
       <div className="mt-4 flex flex-wrap items-end gap-x-4 gap-y-3">
         <Field
-          label="Its name, or what is in it"
+          label={say('Its name, or what is in it')}
           type="search"
           value={words}
           className="w-64"
           onChange={(event) => setWords(event.target.value)}
         />
-        <Filter label="Time" options={TIMES} chosen={time} onChoose={setTime} />
-        <Filter label="Hands" options={HANDS} chosen={hands} onChoose={setHands} />
-        <Filter label="Heat" options={HEAT} chosen={heat} onChoose={setHeat} />
-        <Filter label="Suits" options={SUITS} chosen={suits} onChoose={setSuits} />
-        <Filter label="Allergens" options={FREE} chosen={free} onChoose={setFree} />
+        <Filter label={say('Time')} options={timeWishes()} chosen={time} onChoose={setTime} />
+        <Filter label={say('Hands')} options={handWishes()} chosen={hands} onChoose={setHands} />
+        <Filter label={say('Heat')} options={heatWishes()} chosen={heat} onChoose={setHeat} />
+        <Filter label={say('Suits')} options={suitWishes()} chosen={suits} onChoose={setSuits} />
+        <Filter label={say('Allergens')} options={freeWishes()} chosen={free} onChoose={setFree} />
       </div>
       <p className="mt-3 text-faint" role="status">
-        {found.length} of {cards.length} dishes
+        {say('{found} of {cards} dishes', { found: found.length, cards: cards.length })}
       </p>
       <ul className="mt-1 border-t border-line">
         {found.map((card) => (
@@ -105,7 +108,7 @@ export function DishesView() {
         ))}
       </ul>
       {found.length === 0 && (
-        <p className="mt-3">Nothing of that kind. Take one wish back, or make a dish of your own.</p>
+        <p className="mt-3">{say('Nothing of that kind. Take one wish back, or make a dish of your own.')}</p>
       )}
     </>
   );
@@ -124,11 +127,23 @@ function Row({ card, mine }: { readonly card: Card; readonly mine: boolean }) {
         className="grid gap-x-6 py-2.5 hover:bg-soft sm:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]"
       >
         <span className="text-lg font-semibold">
-          {dish.name} {mine && <span className="ms-1 text-sm font-normal text-faint">yours</span>}
+          {dish.name} {mine && <span className="ms-1 text-sm font-normal text-faint">{say('yours')}</span>}
         </span>
         <span className="text-faint">
-          {printSpan(minutes)}, {printSpan(hands)} of hands · {needs.join(' and ')} · {diet}
-          {allergens.length > 0 && ` · ${allergens.join(', ')}`}
+          {allergens.length > 0
+            ? say('{span}, {hands} of hands · {needs} · {diet} · {allergens}', {
+                span: printSpan(minutes),
+                hands: printSpan(hands),
+                needs: listed(needs.map(term)),
+                diet: term(diet),
+                allergens: allergens.map(term).join(', '),
+              })
+            : say('{span}, {hands} of hands · {needs} · {diet}', {
+                span: printSpan(minutes),
+                hands: printSpan(hands),
+                needs: listed(needs.map(term)),
+                diet: term(diet),
+              })}
         </span>
       </Link>
     </li>

@@ -1,5 +1,6 @@
 import { X } from 'lucide-react';
 import { withGive, withNewGive, withNewTake, withTake } from '@/core/dish/edit-steps';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { KeptField } from '@/ui/kept-field';
 import { Select } from '@/ui/select';
@@ -16,13 +17,13 @@ const ANY_STOCK = 'stock';
 export function HandOversForm({ dish, onChange }: FormProps) {
   const last = dish.steps.at(-1)!.id;
   return (
-    <section aria-label="Given and taken">
-      <h2 className="text-2xl">Given and taken</h2>
+    <section aria-label={say('Given and taken')}>
+      <h2 className="text-2xl">{say('Given and taken')}</h2>
       <ul className="mt-1 border-t border-line">
         {dish.gives.map(({ product, name, step, amount, overnight }) => (
           <li key={product} className="flex flex-wrap items-end gap-2 border-b border-line py-2">
             <KeptField
-              label="It gives"
+              label={say('It gives')}
               value={name}
               className="w-44"
               onChange={(words) => onChange((now) => withGive(now, product, { name: words }))}
@@ -33,7 +34,7 @@ export function HandOversForm({ dish, onChange }: FormProps) {
               onChange={(by) => onChange((now) => withGive(now, product, { amount: by(amount) }))}
             />
             <Select
-              label={`Step that gives ${name}`}
+              label={say('Step that gives {name}', { name })}
               hideLabel
               value={step}
               options={stepsOf(dish)}
@@ -43,16 +44,19 @@ export function HandOversForm({ dish, onChange }: FormProps) {
               value={overnight === true}
               onChange={(night) => onChange((now) => withGive(now, product, { overnight: night }))}
             >
-              may stand a night in the cold
+              {say('may stand a night in the cold')}
             </TickBox>
-            <TakeOut what={`what it gives: ${name}`} onClick={() => onChange((now) => withGive(now, product, null))} />
+            <TakeOut
+              what={say('what it gives: {name}', { name })}
+              onClick={() => onChange((now) => withGive(now, product, null))}
+            />
           </li>
         ))}
         {dish.takes.map(({ product, step, amount, withinMinutes, otherwise }, k) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: the same may be taken twice, and its place is what it is known by
           <li key={k} className="flex flex-wrap items-end gap-2 border-b border-line py-2">
             <KeptField
-              label="It takes"
+              label={say('It takes')}
               value={dish.gives.find((give) => give.product === product)?.name ?? otherwise}
               className="w-44"
               onChange={(words) => onChange((now) => withTake(now, k, { otherwise: words }))}
@@ -63,14 +67,14 @@ export function HandOversForm({ dish, onChange }: FormProps) {
               onChange={(by) => onChange((now) => withTake(now, k, { amount: by(amount) }))}
             />
             <Select
-              label={`Step that takes ${otherwise}`}
+              label={say('Step that takes {otherwise}', { otherwise })}
               hideLabel
               value={step}
               options={stepsOf(dish)}
               onChange={(id) => onChange((now) => withTake(now, k, { step: id }))}
             />
             <Stepper
-              label={`Within, ${otherwise}`}
+              label={say('Within, {otherwise}', { otherwise })}
               unit="min"
               value={withinMinutes ?? MOST_WITHIN}
               least={0}
@@ -80,22 +84,25 @@ export function HandOversForm({ dish, onChange }: FormProps) {
                 onChange((now) => withTake(now, k, { withinMinutes: within >= MOST_WITHIN ? null : within }))
               }
             />
-            <TakeOut what={`what it takes: ${otherwise}`} onClick={() => onChange((now) => withTake(now, k, null))} />
+            <TakeOut
+              what={say('what it takes: {otherwise}', { otherwise })}
+              onClick={() => onChange((now) => withTake(now, k, null))}
+            />
           </li>
         ))}
       </ul>
       <div className="mt-1 flex flex-wrap items-end gap-4">
         <Button look="quiet" className="px-0" onClick={() => onChange((now) => withNewGive(now, last))}>
-          it gives something
+          {say('it gives something')}
         </Button>
         <Select
-          label="It takes something"
+          label={say('It takes something')}
           hideLabel
           value={null}
           options={[
-            [null, 'it takes …'],
-            ...dish.gives.map(({ product, name }) => [product, `its own ${name}`] as const),
-            [ANY_STOCK, 'a stock of the meal'],
+            [null, say('it takes …')],
+            ...dish.gives.map(({ product, name }) => [product, say('its own {name}', { name })] as const),
+            [ANY_STOCK, say('a stock of the meal')],
           ]}
           onChange={(product) => product !== null && onChange((now) => withNewTake(now, product, last))}
         />
@@ -108,7 +115,7 @@ function TakeOut({ what, onClick }: { readonly what: string; readonly onClick: (
   return (
     <button
       type="button"
-      aria-label={`Take out ${what}`}
+      aria-label={say('Take out {what}', { what })}
       className="grid size-10 shrink-0 place-items-center rounded-lg hover:bg-soft"
       onClick={onClick}
     >

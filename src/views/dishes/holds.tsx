@@ -1,4 +1,5 @@
 import { allergensOf, dietOf, type Eaten, unknownOf, unlessOf } from '@/core/dish/diet';
+import { say, term } from '@/core/say/say';
 
 /** Whom a dish suits and what it holds, with what nobody knows of it. */
 export function Holds({ dish }: { readonly dish: Eaten }) {
@@ -8,14 +9,16 @@ export function Holds({ dish }: { readonly dish: Eaten }) {
   return (
     <p className="mt-2 text-faint" data-testid="holds">
       {sayDiet(dietOf(dish))}
-      {unless.length > 0 && `, unless its label says ${unless.join(', ')}`}
-      {allergens.length > 0 && ` · contains ${allergens.join(', ')}`}
-      {unknown.length > 0 && <span className="text-warn"> · not known: {unknown.join(', ')}</span>} · by the names;
-      labels come first
+      {unless.length > 0 && say(', unless its label says {unless}', { unless: unless.join(', ') })}
+      {allergens.length > 0 && say(' · contains {allergens}', { allergens: allergens.map(term).join(', ') })}
+      {unknown.length > 0 && (
+        <span className="text-warn"> {say('· not known: {unknown}', { unknown: unknown.join(', ') })}</span>
+      )}{' '}
+      {say('· by the names; labels come first')}
     </p>
   );
 }
 
 function sayDiet(diet: ReturnType<typeof dietOf>): string {
-  return diet === 'not known' ? 'whom it suits is not known' : diet;
+  return diet === 'not known' ? say('whom it suits is not known') : term(diet);
 }

@@ -11,6 +11,7 @@ import {
   withoutIngredient,
   withUse,
 } from '@/core/dish/edit-steps';
+import { say, term } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { KeptField } from '@/ui/kept-field';
 import { Select } from '@/ui/select';
@@ -21,8 +22,8 @@ import { type FormProps, stepsOf } from './form';
 /** What goes in: amounts, names, the step that uses it, in an order of one's own. */
 export function IngredientsForm({ dish, onChange }: FormProps) {
   return (
-    <section aria-label="What goes in">
-      <h2 className="text-2xl">What goes in</h2>
+    <section aria-label={say('What goes in')}>
+      <h2 className="text-2xl">{say('What goes in')}</h2>
       <SortableList
         ids={dish.ingredients.map(({ id }) => id)}
         onMove={(id, place) => onChange((now) => withOrder(now, id, place))}
@@ -49,14 +50,14 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
                     />
                     <KeptField
                       hideLabel
-                      label={`Instead of ${item.name}`}
+                      label={say('Instead of {item}', { item: item.name })}
                       value={item.name}
                       className="min-w-32 flex-1"
                       onChange={(name) => onChange((now) => withName(now, item.id, name))}
                     />
                     <button
                       type="button"
-                      aria-label={`Take out ${item.name}`}
+                      aria-label={say('Take out {item}', { item: item.name })}
                       className="grid size-10 shrink-0 place-items-center rounded-lg hover:bg-soft"
                       onClick={() => onChange((now) => withoutIngredient(now, item.id))}
                     >
@@ -66,19 +67,21 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
                   <span
                     className={`flex flex-wrap items-center gap-2 text-sm ${step === undefined ? 'text-warn' : 'text-faint'}`}
                   >
-                    goes into
+                    {say('goes into')}
                     <Select
-                      label={`Step for ${item.name}`}
+                      label={say('Step for {item}', { item: item.name })}
                       hideLabel
                       value={step ?? null}
-                      options={[[null, 'no step: it will be forgotten'], ...stepsOf(dish)]}
+                      options={[[null, say('no step: it will be forgotten')], ...stepsOf(dish)]}
                       onChange={(next) => onChange((now) => withUse(now, item.id, next))}
                     />
                     <KeptField
                       hideLabel
-                      label={`Allergens of ${item.name}`}
-                      value={allergensOf({ ingredients: [item] }).join(', ')}
-                      placeholder="no allergens"
+                      label={say('Allergens of {item}', { item: item.name })}
+                      value={allergensOf({ ingredients: [item] })
+                        .map(term)
+                        .join(', ')}
+                      placeholder={say('no allergens')}
                       mayBeEmpty
                       className="h-9 w-44 text-sm text-ink"
                       onChange={(text) =>
@@ -100,7 +103,7 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
         })}
       </SortableList>
       <Button look="quiet" className="mt-1 px-0" onClick={() => onChange(withNewIngredient)}>
-        add something
+        {say('add something')}
       </Button>
     </section>
   );

@@ -5,6 +5,7 @@ import { BETWEEN, type Between } from '@/core/dish/made';
 import { untakenParts } from '@/core/dish/parts';
 import { TECHNIQUES, techniqueOf } from '@/core/dish/techniques/all';
 import { sayMeasured } from '@/core/meal/hand-over';
+import { say } from '@/core/say/say';
 import { printThing } from '@/core/units/thing';
 import { printSpan } from '@/ui/clock';
 import { Select } from '@/ui/select';
@@ -23,14 +24,16 @@ export function Joints({ draft, dish, change }: JointsProps) {
   const untaken = untakenParts(draft, draft.servings);
   const measured = dish.gives.map(({ step }) => sayMeasured([dish], dish, step)).filter((each) => each !== '');
   return (
-    <section aria-label="What is handed over">
-      <h2 className="text-2xl">What is handed over</h2>
+    <section aria-label={say('What is handed over')}>
+      <h2 className="text-2xl">{say('What is handed over')}</h2>
       <ul className="mt-1 border-t border-line">
         {handed.map(({ product, name, takes, after, into, withinMinutes }) => (
           <li key={`${product} ${into}`} className="border-b border-line py-1.5">
             <span className="font-semibold">{printThing(takes, name)}</span>{' '}
             <span className="text-faint">
-              after “{after}”, into “{into}”{withinMinutes === null ? '' : `, within ${printSpan(withinMinutes)}`}
+              {withinMinutes === null
+                ? say('after “{after}”, into “{into}”', { after, into })
+                : say('after “{after}”, into “{into}”, within {span}', { after, into, span: printSpan(withinMinutes) })}
             </span>
           </li>
         ))}
@@ -42,7 +45,9 @@ export function Joints({ draft, dish, change }: JointsProps) {
         {untaken.map((part) => (
           <li key={part} className="border-b border-s-4 border-line border-s-warn py-1.5 ps-2">
             <span role="status">
-              Nothing takes anything from “{nameOfPart(draft, part)}”: it comes to the table beside the dish.
+              {say('Nothing takes anything from “{nameOfPart}”: it comes to the table beside the dish.', {
+                nameOfPart: nameOfPart(draft, part),
+              })}
             </span>
           </li>
         ))}
@@ -52,11 +57,11 @@ export function Joints({ draft, dish, change }: JointsProps) {
   );
 }
 
-const SAYS: Readonly<Record<Between, string>> = {
-  'as it is': 'as it is',
-  wiped: 'wiped',
-  rinsed: 'rinsed',
-};
+const betweenWords = (): Readonly<Record<Between, string>> => ({
+  'as it is': say('as it is'),
+  wiped: say('wiped'),
+  rinsed: say('rinsed'),
+});
 
 /** A pan, pot or tray that goes from part to part. */
 function Vessels({ draft, change }: Omit<JointsProps, 'dish'>) {
@@ -66,15 +71,21 @@ function Vessels({ draft, change }: Omit<JointsProps, 'dish'>) {
     <div className="mt-3 grid gap-2">
       {vessels.map(({ id, name, others, is }) => {
         const options = [
-          [null, 'one of its own'] as const,
+          [null, say('one of its own')] as const,
           ...others.flatMap((other) =>
-            BETWEEN.map((between) => [`${other.id} ${between}`, `the ${other.name}, ${SAYS[between]}`] as const),
+            BETWEEN.map(
+              (between) =>
+                [
+                  `${other.id} ${between}`,
+                  say('the {other}, {how}', { other: other.name, how: betweenWords()[between] }),
+                ] as const,
+            ),
           ),
         ];
         return (
           <Select
             key={id}
-            label={`The ${name}`}
+            label={say('The {name}', { name })}
             value={is ? `${is.from} ${is.between}` : null}
             options={options}
             onChange={(chosen) => {
@@ -93,9 +104,9 @@ function Vessels({ draft, change }: Omit<JointsProps, 'dish'>) {
 export function AddPart({ change }: Pick<JointsProps, 'change'>) {
   return (
     <Select
-      label="One more part"
+      label={say('One more part')}
       value={null}
-      options={[[null, 'made beside it…'] as const, ...TECHNIQUES.map(({ id, name }) => [id, name] as const)]}
+      options={[[null, say('made beside it…')] as const, ...TECHNIQUES.map(({ id, name }) => [id, name] as const)]}
       onChange={(chosen) => chosen !== null && change((now) => withNewPart(now, techniqueOf(chosen)).draft)}
     />
   );

@@ -1,5 +1,6 @@
 'use client';
 import type { Waits } from '@/core/dish/dish';
+import { say } from '@/core/say/say';
 import { KeptField } from '@/ui/kept-field';
 import { Pills } from '@/ui/pills';
 import { Select } from '@/ui/select';
@@ -7,10 +8,10 @@ import { Stepper } from '@/ui/stepper';
 import { TickBox } from '@/ui/tick-box';
 import { type FormProps, stepsOf } from './form';
 
-const SERVED: readonly (readonly ['hot' | 'warm' | 'cold', string])[] = [
-  ['hot', 'hot'],
-  ['warm', 'warm'],
-  ['cold', 'cold'],
+const servedWords = (): readonly (readonly ['hot' | 'warm' | 'cold', string])[] => [
+  ['hot', say('hot')],
+  ['warm', say('warm')],
+  ['cold', say('cold')],
 ];
 
 /** How the finished dish waits for the table; a part of other dishes does not. */
@@ -22,18 +23,23 @@ export function LandingForm({ dish, onChange }: FormProps) {
       now.lands ? { ...now, lands: { ...now.lands, waits: { ...now.lands.waits, ...change } } } : now,
     );
   return (
-    <section aria-label="At the table" className="grid gap-3">
-      <h2 className="text-2xl">At the table</h2>
+    <section aria-label={say('At the table')} className="grid gap-3">
+      <h2 className="text-2xl">{say('At the table')}</h2>
       <Select
-        label="ready at the end of"
+        label={say('ready at the end of')}
         value={lands.step}
         options={stepsOf(dish)}
         onChange={(step) => onChange((now) => (now.lands ? { ...now, lands: { ...now.lands, step } } : now))}
       />
-      <Pills label="Eaten" value={lands.waits.served} options={SERVED} onChange={(served) => set({ served })} />
+      <Pills
+        label={say('Eaten')}
+        value={lands.waits.served}
+        options={servedWords()}
+        onChange={(served) => set({ served })}
+      />
       <div className="flex flex-wrap gap-4">
         <Stepper
-          label="It waits well for"
+          label={say('It waits well for')}
           unit="min"
           value={lands.waits.wellMinutes}
           least={0}
@@ -41,7 +47,7 @@ export function LandingForm({ dish, onChange }: FormProps) {
           onChange={(wellMinutes) => set({ wellMinutes })}
         />
         <Stepper
-          label="and at the most"
+          label={say('and at the most')}
           unit="min"
           value={lands.waits.mostMinutes}
           least={0}
@@ -50,13 +56,13 @@ export function LandingForm({ dish, onChange }: FormProps) {
         />
       </div>
       <TickBox value={lands.waits.overnight === true} onChange={(overnight) => set({ overnight })}>
-        it may stand a night in the cold
+        {say('it may stand a night in the cold')}
       </TickBox>
       <KeptField
         hideLabel
-        label="How it waits"
+        label={say('How it waits')}
         value={lands.waits.how}
-        placeholder="covered, in its pot"
+        placeholder={say('covered, in its pot')}
         className="w-full"
         onChange={(how) => set({ how })}
       />

@@ -5,28 +5,29 @@ import { useState } from 'react';
 import { beginDraft } from '@/core/dish/draft-dish';
 import type { Family } from '@/core/dish/technique';
 import { TECHNIQUES } from '@/core/dish/techniques/all';
+import { say } from '@/core/say/say';
 import { Link } from '@/ui/link';
 import { useTitle } from '@/ui/title';
 import { DishEditor } from './dish-editor';
 
-const FAMILIES: readonly (readonly [Family, string])[] = [
-  ['grain', 'Grain'],
-  ['stock', 'Stock'],
-  ['meat', 'Meat'],
-  ['pot', 'From the pot'],
-  ['pulses', 'Pulses'],
-  ['pan', 'From the pan'],
-  ['fish', 'Fish'],
-  ['oven', 'From the oven'],
-  ['bread', 'Bread'],
-  ['side', 'Beside'],
+const families = (): readonly (readonly [Family, string])[] => [
+  ['grain', say('Grain')],
+  ['stock', say('Stock')],
+  ['meat', say('Meat')],
+  ['pot', say('From the pot')],
+  ['pulses', say('Pulses')],
+  ['pan', say('From the pan')],
+  ['fish', say('Fish')],
+  ['oven', say('From the oven')],
+  ['bread', say('Bread')],
+  ['side', say('Beside')],
 ];
 
 const SERVINGS = 4;
 
 /** A dish of one's own: first how it is cooked, then what it is of. */
 export function NewDishView() {
-  useTitle('New dish');
+  useTitle(say('New dish'));
   const router = useRouter();
   const search = useSearchParams();
   const mealId = search.get('meal');
@@ -45,10 +46,10 @@ export function NewDishView() {
   const meal = mealId === null ? '' : `&meal=${encodeURIComponent(mealId)}`;
   return (
     <>
-      <h1 className="mt-2 text-4xl">Make a dish</h1>
-      <p className="mt-1 text-lg text-faint">How is it cooked? All else follows, and can be changed.</p>
+      <h1 className="mt-2 text-4xl">{say('Make a dish')}</h1>
+      <p className="mt-1 text-lg text-faint">{say('How is it cooked? All else follows, and can be changed.')}</p>
       <div className="mt-5 gap-x-12 lg:columns-2">
-        {FAMILIES.map(([family, name]) => (
+        {families().map(([family, name]) => (
           <section key={family} aria-label={name} className="mb-6 break-inside-avoid-column">
             <h2 className="text-2xl">{name}</h2>
             <ul className="mt-1 border-t border-line">

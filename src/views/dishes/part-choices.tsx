@@ -5,6 +5,7 @@ import { nameOfPart, saidOf, withoutPart, withWay } from '@/core/dish/draft-part
 import { MAIN } from '@/core/dish/made';
 import type { WayChoice } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
+import { say } from '@/core/say/say';
 import { Pills } from '@/ui/pills';
 import { Select } from '@/ui/select';
 import type { Change } from './slot-rows';
@@ -37,7 +38,7 @@ export function MadePart({ draft, part, change }: PartChoicesProps) {
   return (
     <Disclosure
       as="section"
-      aria-label={`Part: ${nameOfPart(draft, part)}`}
+      aria-label={say('Part: {nameOfPart}', { nameOfPart: nameOfPart(draft, part) })}
       defaultOpen
       className="border-s-4 border-line ps-3"
     >
@@ -48,7 +49,7 @@ export function MadePart({ draft, part, change }: PartChoicesProps) {
         </DisclosureButton>
         <button
           type="button"
-          aria-label={`Let go of ${name}`}
+          aria-label={say('Let go of {name}', { name })}
           className="grid size-10 shrink-0 place-items-center rounded-lg hover:bg-soft"
           onClick={() => change((now) => withoutPart(now, part))}
         >
@@ -56,7 +57,7 @@ export function MadePart({ draft, part, change }: PartChoicesProps) {
         </button>
       </div>
       <DisclosurePanel className="grid gap-4 pt-1 pb-2">
-        {choices.length === 0 && <p className="text-faint">Nothing that cooks differ on.</p>}
+        {choices.length === 0 && <p className="text-faint">{say('Nothing that cooks differ on.')}</p>}
         <PartChoices draft={draft} part={part} change={change} />
       </DisclosurePanel>
     </Disclosure>

@@ -2,6 +2,7 @@
 
 import { X } from 'lucide-react';
 import type { RecipeReading } from '@/core/recipe/reading';
+import { say } from '@/core/say/say';
 import { Field } from '@/ui/field';
 import { Select } from '@/ui/select';
 import { AmountField } from './amount-field';
@@ -38,7 +39,7 @@ export function IngredientRows({ reading, onSet, onTie, onTakeOut, onLook }: Ing
               onChange={(by) => onSet(each.id, ({ amount }) => ({ amount: by(amount) }))}
             />
             <Field
-              label={`Ingredient ${k + 1}`}
+              label={say('Ingredient {k}', { k: k + 1 })}
               hideLabel
               type="text"
               value={each.name}
@@ -51,22 +52,24 @@ export function IngredientRows({ reading, onSet, onTie, onTakeOut, onLook }: Ing
             />
             <button
               type="button"
-              aria-label={`${each.name} does not go in`}
+              aria-label={say('{each} does not go in', { each: each.name })}
               className="grid size-10 shrink-0 place-items-center text-faint hover:text-ink"
               onClick={() => onTakeOut(each.id)}
             >
               <X aria-hidden size={18} />
             </button>
           </span>
-          {!each.sure && <span className="block text-sm text-warn">a guess, from “{each.words}”</span>}
+          {!each.sure && (
+            <span className="block text-sm text-warn">{say('a guess, from “{each}”', { each: each.words })}</span>
+          )}
           {!used.has(each.id) && steps.length > 0 && (
             <span className="flex flex-wrap items-center gap-2 text-sm text-warn">
-              no step names it:
+              {say('no step names it:')}
               <Select
-                label={`Where ${each.name} goes in`}
+                label={say('Where {each} goes in', { each: each.name })}
                 hideLabel
                 value={null}
-                options={[[null, 'into the first step'], ...steps]}
+                options={[[null, say('into the first step')], ...steps]}
                 onChange={(step) => step && onTie(step, each.id)}
               />
             </span>

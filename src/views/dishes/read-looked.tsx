@@ -19,6 +19,7 @@ import {
   tieToStep,
 } from '@/core/recipe/mend';
 import type { RecipeReading } from '@/core/recipe/reading';
+import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';
 import { Button } from '@/ui/button';
 import { Field } from '@/ui/field';
@@ -72,7 +73,7 @@ export function Looked({ reading, apart, onApart, onChange, onAnew, onUndo }: Lo
     if (doubt.of === 'step') setChosen(doubt.id);
     const row = document.getElementById(`read-${doubt.id}`);
     row?.scrollIntoView({ block: 'center' });
-    row?.querySelector<HTMLElement>('button[aria-expanded], input, select')?.focus({ preventScroll: true });
+    row?.querySelector<HTMLElement>(say('button[aria-expanded], input, select'))?.focus({ preventScroll: true });
   };
   return (
     <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
@@ -86,7 +87,7 @@ export function Looked({ reading, apart, onApart, onChange, onAnew, onUndo }: Lo
       <div className="grid grid-cols-[minmax(0,1fr)] content-start gap-5">
         <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
           <Field
-            label="Name"
+            label={say('Name')}
             type="text"
             value={reading.name}
             maxLength={120}
@@ -97,34 +98,36 @@ export function Looked({ reading, apart, onApart, onChange, onAnew, onUndo }: Lo
             }}
           />
           <Stepper
-            label={reading.servingsSaid ? 'Serves' : 'Serves, a guess'}
+            label={reading.servingsSaid ? say('Serves') : say('Serves, a guess')}
             value={reading.servings}
             least={1}
             most={200}
             onChange={(servings) => onChange((now) => ({ ...now, servings, servingsSaid: true }))}
           />
           <Button disabled={onUndo === null} onClick={() => onUndo?.()}>
-            undo
+            {say('undo')}
           </Button>
           <Button look="quiet" onClick={onAnew}>
-            another recipe
+            {say('another recipe')}
           </Button>
         </div>
         <Doubts doubts={doubts} onLook={lookAt} />
         {dishes && (
           <TickBox value={apart} onChange={onApart}>
-            Keep it as {dishes.length} dishes:{' '}
-            {listed(
-              dishes.map(({ name }) => name),
-              MOST_NAMED,
-            )}
+            {say('Keep it as {dishes} dishes: {names}', {
+              dishes: dishes.length,
+              names: listed(
+                dishes.map(({ name }) => name),
+                MOST_NAMED,
+              ),
+            })}
           </TickBox>
         )}
         {reading.steps.length > 0 && <Strip dish={dish} />}
-        <section aria-label="The steps">
-          <h2 className="text-2xl">The steps</h2>
+        <section aria-label={say('The steps')}>
+          <h2 className="text-2xl">{say('The steps')}</h2>
           {reading.steps.length === 0 && (
-            <p className="text-faint">None was read: mark the words of one in the text.</p>
+            <p className="text-faint">{say('None was read: mark the words of one in the text.')}</p>
           )}
           <ol className="mt-1 border-t border-line">
             {reading.steps.map((step, k) => (
@@ -141,16 +144,16 @@ export function Looked({ reading, apart, onApart, onChange, onAnew, onUndo }: Lo
             ))}
           </ol>
         </section>
-        <section aria-label="What goes in">
-          <h2 className="text-2xl">What goes in</h2>
+        <section aria-label={say('What goes in')}>
+          <h2 className="text-2xl">{say('What goes in')}</h2>
           {forgotten.length > 0 && (
             <p className="mt-2 border-s-3 border-warn ps-2 text-warn" data-testid="forgotten">
-              No step names{' '}
-              {listed(
-                forgotten.map(({ name }) => name),
-                MOST_NAMED,
-              )}
-              : it goes into the first one.
+              {say('No step names {forgotten}: it goes into the first one.', {
+                forgotten: listed(
+                  forgotten.map(({ name }) => name),
+                  MOST_NAMED,
+                ),
+              })}
             </p>
           )}
           <IngredientRows
@@ -169,8 +172,8 @@ export function Looked({ reading, apart, onApart, onChange, onAnew, onUndo }: Lo
           />
         </section>
         {reading.notUnderstood.length > 0 && (
-          <section aria-label="Not understood">
-            <h2 className="text-2xl">Not understood</h2>
+          <section aria-label={say('Not understood')}>
+            <h2 className="text-2xl">{say('Not understood')}</h2>
             <ul className="list-disc ps-5">
               {reading.notUnderstood.map((words) => (
                 <li key={words}>{words}</li>
@@ -194,7 +197,7 @@ function Doubts({ doubts, onLook }: DoubtsProps) {
   if (doubts.length === 0)
     return (
       <p role="status" className="text-faint">
-        Nothing here is in doubt.
+        {say('Nothing here is in doubt.')}
       </p>
     );
   const next = () => {
@@ -205,9 +208,11 @@ function Doubts({ doubts, onLook }: DoubtsProps) {
   return (
     <div className="flex flex-wrap items-center gap-3 rounded-lg border border-line px-3 py-1.5">
       <p role="status">
-        {doubts.length === 1 ? 'One thing is' : `${doubts.length} things are`} in doubt, the least sure first.
+        {doubts.length === 1
+          ? say('One thing is in doubt, the least sure first.')
+          : say('{doubts} things are in doubt, the least sure first.', { doubts: doubts.length })}
       </p>
-      <Button onClick={next}>show the next</Button>
+      <Button onClick={next}>{say('show the next')}</Button>
     </div>
   );
 }
@@ -220,7 +225,7 @@ function useUndoKey(onUndo: (() => void) | null): void {
     const press = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null;
       if (event.key !== 'z' || !(event.ctrlKey || event.metaKey) || event.shiftKey) return;
-      if (target?.closest('input, textarea')) return;
+      if (target?.closest(say('input, textarea'))) return;
       event.preventDefault();
       latest.current?.();
     };

@@ -3,6 +3,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { ANSWER_SCHEMA, MOST_ASKED, QUESTION, withAnswer } from '@/core/recipe/answer';
 import type { RecipeReading } from '@/core/recipe/reading';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { keep, kept } from '@/ui/kept';
 import { TickBox } from '@/ui/tick-box';
@@ -68,9 +69,11 @@ export function AskModel({ reading, onChange }: AskModelProps) {
       session.destroy?.();
       const answered = withAnswer(reading, answer);
       if (answered && answered.added > 0) onChange((now) => withAnswer(now, answer)?.reading ?? now);
-      setSaid(answered ? wordsOf(answered) : 'Its answer was in no shape to be used; nothing was taken.');
+      setSaid(answered ? wordsOf(answered) : say('Its answer was in no shape to be used; nothing was taken.'));
     } catch {
-      setSaid(control.signal.aborted ? 'Stopped; nothing was taken.' : 'It gave no answer; nothing was taken.');
+      setSaid(
+        control.signal.aborted ? say('Stopped; nothing was taken.') : say('It gave no answer; nothing was taken.'),
+      );
     } finally {
       setBusy(false);
     }
@@ -79,21 +82,21 @@ export function AskModel({ reading, onChange }: AskModelProps) {
     <div className="border-b border-line pb-1">
       <TickBox value={on} onChange={turn}>
         <span>
-          Let this browser’s own language model look for what is missing
+          {say('Let this browser’s own language model look for what is missing')}
           <span className="block text-sm text-faint">
-            It runs on this device, nothing is sent. Only words of the text are taken.
+            {say('It runs on this device, nothing is sent. Only words of the text are taken.')}
           </span>
         </span>
       </TickBox>
       {on && (
         <p className="flex flex-wrap items-center gap-3 py-1">
           {busy ? (
-            <Button onClick={() => under.current?.abort()}>stop</Button>
+            <Button onClick={() => under.current?.abort()}>{say('stop')}</Button>
           ) : (
-            <Button onClick={() => void ask()}>look for it</Button>
+            <Button onClick={() => void ask()}>{say('look for it')}</Button>
           )}
           <span role="status" className="text-sm">
-            {busy ? 'It is reading…' : said}
+            {busy ? say('It is reading…') : said}
           </span>
         </p>
       )}
@@ -104,11 +107,11 @@ export function AskModel({ reading, onChange }: AskModelProps) {
 function wordsOf({ added, refused }: { readonly added: number; readonly refused: number }): string {
   const more =
     added === 0
-      ? 'Nothing more was found'
+      ? say('Nothing more was found')
       : added === 1
-        ? 'One thing more was found'
-        : `${added} things more were found`;
+        ? say('One thing more was found')
+        : say('{added} things more were found', { added });
   return refused === 0
     ? `${more}.`
-    : `${more}; ${refused} ${refused === 1 ? 'was' : 'were'} not taken: not in the text.`;
+    : say('{more}; {refused, plural, one {# was} other {# were}} not taken: not in the text.', { more, refused });
 }

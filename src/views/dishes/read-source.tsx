@@ -2,6 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type { RecipeReading } from '@/core/recipe/reading';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { AskModel } from './read-model';
 
@@ -38,25 +39,26 @@ export function Source({ reading, shown, onIngredient, onStep, onChange }: Sourc
     document.getSelection()?.removeAllRanges();
   };
   return (
-    <section aria-label="The text" className="order-last min-w-0 lg:sticky lg:order-none lg:top-4 lg:self-start">
-      <h2 className="text-2xl">The text</h2>
+    <section aria-label={say('The text')} className="order-last min-w-0 lg:sticky lg:order-none lg:top-4 lg:self-start">
+      <h2 className="text-2xl">{say('The text')}</h2>
       <div className="flex min-h-12 flex-wrap items-center gap-2 border-b border-line pb-1">
         {marked === '' ? (
           <p className="text-sm text-faint">
             {reading.language === null
-              ? 'Its language is not one that can be read here: words and amounts stand as they are.'
-              : `Read as ${reading.language}.`}{' '}
-            Mark words to add what is missing.
+              ? say(
+                  'Its language is not one that can be read here: words and amounts stand as they are. Mark words to add what is missing.',
+                )
+              : say('Read as {language}. Mark words to add what is missing.', { language: reading.language })}
           </p>
         ) : (
           <>
             <span className="max-w-40 truncate text-sm">“{marked}”</span>
             {/* A press on them must not take the marks away before it is heard. */}
             <Button onMouseDown={(event) => event.preventDefault()} onClick={() => add(onIngredient)}>
-              goes in
+              {say('goes in')}
             </Button>
             <Button onMouseDown={(event) => event.preventDefault()} onClick={() => add(onStep)}>
-              is a step
+              {say('is a step')}
             </Button>
           </>
         )}
@@ -75,8 +77,8 @@ export function Source({ reading, shown, onIngredient, onStep, onChange }: Sourc
                 {withMark(line.text, shown)}
                 {(label === 'said besides' || label === 'not understood') && (
                   <span className="ms-2 inline-flex gap-3 text-sm whitespace-nowrap select-none">
-                    <LineButton says="goes in" line={line.text} onClick={onIngredient} />
-                    <LineButton says="is a step" line={line.text} onClick={onStep} />
+                    <LineButton says={say('goes in')} line={line.text} onClick={onIngredient} />
+                    <LineButton says={say('is a step')} line={line.text} onClick={onStep} />
                   </span>
                 )}
               </p>
@@ -115,11 +117,11 @@ function labelOf(
   { ingredients, steps, notUnderstood, name }: RecipeReading,
 ): string {
   const holds = (words: string) => words !== '' && (text.includes(words) || words.includes(text));
-  if (notUnderstood.some(holds)) return 'not understood';
+  if (notUnderstood.some(holds)) return say('not understood');
   const heads = kind === 'part' || kind === 'ingredients' || kind === 'method' || kind === 'aside';
   const step = steps.some(({ words }) => text.includes(words.slice(0, HEAD)) || (!heads && words.includes(text)));
   const goesIn = ingredients.some(({ words }) => text === words || (!step && !heads && holds(words)));
-  if (goesIn) return 'goes in';
+  if (goesIn) return say('goes in');
   if (step) return 'step';
   switch (kind) {
     case 'title':
@@ -134,7 +136,7 @@ function labelOf(
     case 'time':
       return 'time';
     default:
-      return 'said besides';
+      return say('said besides');
   }
 }
 

@@ -4,6 +4,7 @@ import { useId, useRef } from 'react';
 import type { Attention } from '@/core/dish/dish';
 import { STEP_SORTS } from '@/core/recipe/classify';
 import type { ReadStep, RecipeReading } from '@/core/recipe/reading';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { ownWords, Select } from '@/ui/select';
 import { Stepper } from '@/ui/stepper';
@@ -31,19 +32,19 @@ interface StepRowProps {
   readonly touches: StepTouches;
 }
 
-const ATTENTIONS: readonly (readonly [Attention, string])[] = [
-  ['hands', 'hands'],
-  ['eyes', 'a look now and then'],
-  ['none', 'goes by itself'],
+const attentions = (): readonly (readonly [Attention, string])[] => [
+  ['hands', say('hands')],
+  ['eyes', say('a look now and then')],
+  ['none', say('goes by itself')],
 ];
-const PLACES: Readonly<Record<ReadStep['place']['at'], string>> = {
-  board: 'at the board',
-  burner: 'on the hob',
-  oven: 'in the oven',
-  appliance: 'in an appliance',
-  rest: 'off the heat',
-  cold: 'in the cold',
-};
+const placeWords = (): Readonly<Record<ReadStep['place']['at'], string>> => ({
+  board: say('at the board'),
+  burner: say('on the hob'),
+  oven: say('in the oven'),
+  appliance: say('in an appliance'),
+  rest: say('off the heat'),
+  cold: say('in the cold'),
+});
 
 /** A step as it was read; chosen, all of it can be put right. */
 export function StepRow(props: StepRowProps) {
@@ -51,12 +52,14 @@ export function StepRow(props: StepRowProps) {
   const { id, words, sort, minutes, minutesWords, attention, meanwhile, atOnce, dayBefore, uses } = step;
   const goesIn = ingredients.filter((each) => uses.includes(each.id)).map(({ name }) => name);
   const said = [
-    `${sort}, ${PLACES[step.place.at]}`,
-    minutesWords ? `${minutes.likely} min by “${minutesWords}”` : `${minutes.likely} min, a guess`,
-    attention === 'hands' ? 'hands' : attention === 'eyes' ? 'a look now and then' : 'goes by itself',
-    ...(meanwhile ? ['beside the one before'] : []),
-    ...(atOnce ? ['at once'] : []),
-    ...(dayBefore ? ['the day before'] : []),
+    `${sort}, ${placeWords()[step.place.at]}`,
+    minutesWords
+      ? say('{likely} min by “{minutesWords}”', { likely: minutes.likely, minutesWords })
+      : say('{likely} min, a guess', { likely: minutes.likely }),
+    attention === 'hands' ? 'hands' : attention === 'eyes' ? say('a look now and then') : say('goes by itself'),
+    ...(meanwhile ? [say('beside the one before')] : []),
+    ...(atOnce ? [say('at once')] : []),
+    ...(dayBefore ? [say('the day before')] : []),
   ].join(' · ');
   return (
     <li id={`read-${id}`} className={`border-b border-line py-1.5 ${chosen ? '-mx-3 rounded-lg bg-paper px-3' : ''}`}>
@@ -70,10 +73,12 @@ export function StepRow(props: StepRowProps) {
         <span>
           {words}
           <span className={`block text-sm ${doubted ? 'text-warn' : 'text-faint'}`}>
-            {doubted && 'look at this: '}
+            {doubted && say('look at this: ')}
             {said}
           </span>
-          {goesIn.length > 0 && <span className="block text-sm text-faint">with {goesIn.join(', ')}</span>}
+          {goesIn.length > 0 && (
+            <span className="block text-sm text-faint">{say('with {goesIn}', { goesIn: goesIn.join(', ') })}</span>
+          )}
         </span>
       </button>
       {chosen && <Touches {...props} />}
@@ -90,14 +95,14 @@ function Touches({ step, at, last, ingredients, touches }: StepRowProps) {
     <div className="mt-1 grid gap-2 ps-7">
       <div className="flex flex-wrap items-end gap-x-4 gap-y-1">
         <Select
-          label={`What it is: ${short}`}
+          label={say('What it is: {short}', { short })}
           hideLabel
           value={sort}
           options={ownWords(STEP_SORTS)}
           onChange={(next) => touches.sort(id, next)}
         />
         <Stepper
-          label={`Minutes: ${short}`}
+          label={say('Minutes: {short}', { short })}
           hideLabel
           unit="min"
           value={minutes.likely}
@@ -110,35 +115,35 @@ function Touches({ step, at, last, ingredients, touches }: StepRowProps) {
                 likely,
                 longest: Math.max(now.minutes.longest, likely),
               },
-              minutesWords: now.minutesWords ?? 'by you',
+              minutesWords: now.minutesWords ?? say('by you'),
             }))
           }
         />
         <Select
-          label={`Attention: ${short}`}
+          label={say('Attention: {short}', { short })}
           hideLabel
           value={attention}
-          options={ATTENTIONS}
+          options={attentions()}
           onChange={(next) => touches.set(id, () => ({ attention: next }))}
         />
       </div>
       <div className="flex flex-wrap gap-x-5">
         {at > 0 && (
           <TickBox value={meanwhile} onChange={(on) => touches.set(id, () => ({ meanwhile: on }))}>
-            beside the one before
+            {say('beside the one before')}
           </TickBox>
         )}
         {at > 0 && (
           <TickBox value={atOnce} onChange={(on) => touches.set(id, () => ({ atOnce: on }))}>
-            at once
+            {say('at once')}
           </TickBox>
         )}
         <TickBox value={dayBefore} onChange={(on) => touches.set(id, () => ({ dayBefore: on }))}>
-          the day before
+          {say('the day before')}
         </TickBox>
       </div>
       <fieldset className="flex flex-wrap gap-1.5">
-        <legend className="text-sm text-faint">What goes in here</legend>
+        <legend className="text-sm text-faint">{say('What goes in here')}</legend>
         {ingredients.map(({ id: own, name }) => (
           <button
             key={own}
@@ -153,7 +158,7 @@ function Touches({ step, at, last, ingredients, touches }: StepRowProps) {
         ))}
       </fieldset>
       <label htmlFor={fieldId} className="text-sm text-faint">
-        Its words; to split, put the caret where the next step begins
+        {say('Its words; to split, put the caret where the next step begins')}
       </label>
       <textarea
         id={fieldId}
@@ -168,21 +173,23 @@ function Touches({ step, at, last, ingredients, touches }: StepRowProps) {
         }}
       />
       <div className="flex flex-wrap gap-x-2 gap-y-1">
-        <Button onClick={() => touches.split(id, field.current?.selectionStart ?? 0)}>split at the caret</Button>
+        <Button onClick={() => touches.split(id, field.current?.selectionStart ?? 0)}>
+          {say('split at the caret')}
+        </Button>
         <Button disabled={last} onClick={() => touches.join(id)}>
-          join with the next
+          {say('join with the next')}
         </Button>
         <Button disabled={at === 0} onClick={() => touches.move(id, -1)}>
-          earlier
+          {say('earlier')}
         </Button>
         <Button disabled={last} onClick={() => touches.move(id, 1)}>
-          later
+          {say('later')}
         </Button>
         <Button look="quiet" onClick={() => touches.takeOut(id)}>
-          no step
+          {say('no step')}
         </Button>
         <Button look="quiet" onClick={() => touches.set(id, () => ({}))}>
-          right so
+          {say('right so')}
         </Button>
       </div>
     </div>

@@ -8,6 +8,7 @@ import { dishesApart } from '@/core/recipe/apart';
 import { dishFrom } from '@/core/recipe/dish-from';
 import type { RecipeReading } from '@/core/recipe/reading';
 import { sharedWords } from '@/core/recipe/shared';
+import { say } from '@/core/say/say';
 import type { Unit } from '@/core/units/amount';
 import { pantry } from '@/store/db';
 import { addToMeal, storeDish } from '@/store/meals';
@@ -46,9 +47,18 @@ const MOST_OPENED = 20_000_000;
 const MOST_SHOWN = 200_000;
 const NOTHING_READ: ReadDraft = { text: '', reading: null };
 
+function sayNotLoaded(): string {
+  return say('Recipe: what reads it could not be loaded. Its text is kept here: try again when there is a network.');
+}
+
+function sayTooLarge({ size }: File): string {
+  const most = MOST_OPENED / 1_000_000;
+  return say('Recipe: at most {most} MB; this file has {size}.', { most, size: (size / 1_000_000).toFixed(1) });
+}
+
 /** Somebody's recipe: pasted or dropped, read, looked at, and made a dish. */
 export function ReadView() {
-  useTitle('Read a recipe');
+  useTitle(say('Read a recipe'));
   const router = useRouter();
   const asked = useSearchParams();
   const mealId = asked.get('meal');
@@ -73,7 +83,7 @@ export function ReadView() {
       setReading(() => (result.ok ? inOwnCups(result.reading) : null));
     } catch (error) {
       console.error(error);
-      setFault('Recipe: what reads it could not be loaded. Its text is kept here: try again when there is a network.');
+      setFault(sayNotLoaded());
     } finally {
       setBusy(false);
     }
@@ -81,13 +91,13 @@ export function ReadView() {
   const open = async (file: File | undefined) => {
     if (!file) return;
     if (file.size > MOST_OPENED) {
-      setFault(`Recipe: at most ${MOST_OPENED / 1_000_000} MB; this file has ${(file.size / 1_000_000).toFixed(1)}.`);
+      setFault(sayTooLarge(file));
       return;
     }
     const words = await file.text();
     const formats = await import('@/core/formats/dish-file').catch(() => null);
     if (!formats) {
-      setFault('Recipe: what reads files could not be fetched. Try again when there is a network.');
+      setFault(say('Recipe: what reads files could not be fetched. Try again when there is a network.'));
       return;
     }
     if (formats.isDishFile(words)) {
@@ -105,7 +115,9 @@ export function ReadView() {
       return;
     }
     const taken = (await pantry().dishes.get(result.value.id)) !== undefined;
-    const dish = taken ? { ...result.value, id: dishId, name: `${result.value.name} (opened)` } : result.value;
+    const dish = taken
+      ? { ...result.value, id: dishId, name: say('{result} (opened)', { result: result.value.name }) }
+      : result.value;
     const refusal = await storeDish(pantry(), dish);
     if (refusal) setFault(refusal.sentence);
     else router.push(`/dishes/${encodeURIComponent(dish.id)}`);
@@ -138,12 +150,12 @@ export function ReadView() {
   return (
     <>
       <div className="mt-2 flex flex-wrap items-center justify-between gap-3">
-        <h1 className="text-4xl">Read a recipe</h1>
+        <h1 className="text-4xl">{say('Read a recipe')}</h1>
         <span className="flex items-center gap-2">
-          <Button onClick={() => router.back()}>Back</Button>
+          <Button onClick={() => router.back()}>{say('Back')}</Button>
           {reading && (
             <Button look="strong" onClick={() => void keep()}>
-              {mealId === null ? 'Keep it' : 'Keep it, and onto the menu'}
+              {mealId === null ? say('Keep it') : say('Keep it, and onto the menu')}
             </Button>
           )}
         </span>
@@ -151,7 +163,7 @@ export function ReadView() {
       <SharedRecipe shared={asked} isFree={text.trim() === '' && reading === null} onTake={takeShared} />
       {fault && (
         <p role="alert" className="mt-3 border-s-4 border-warn ps-3 text-lg">
-          {fault} Nothing was stored.
+          {say('{fault} Nothing was stored.', { fault })}
         </p>
       )}
       {reading ? (
@@ -205,8 +217,10 @@ function SharedRecipe({ shared, isFree, onTake }: SharedRecipeProps) {
   if ('only' in told) {
     return (
       <p role="status" className="mt-3 border-s-4 border-ember ps-3">
-        Only an address was shared: {told.only}. A page elsewhere cannot be fetched from here: open it, mark the words
-        of the recipe, and share or paste those.
+        {say(
+          'Only an address was shared: {only}. A page elsewhere cannot be fetched from here: open it, mark the words of the recipe, and share or paste those.',
+          { only: told.only },
+        )}
       </p>
     );
   }
@@ -214,11 +228,13 @@ function SharedRecipe({ shared, isFree, onTake }: SharedRecipeProps) {
   return (
     <div role="status" className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-s-4 border-ember ps-3">
       <p className="max-w-prose">
-        A recipe was shared (“{beginningOf(told.words)}”), and another one is under way here.
+        {say('A recipe was shared (“{beginningOf}”), and another one is under way here.', {
+          beginningOf: beginningOf(told.words),
+        })}
       </p>
-      <Button onClick={() => take(told.words)}>Take the shared one</Button>
+      <Button onClick={() => take(told.words)}>{say('Take the shared one')}</Button>
       <Button look="quiet" onClick={settle}>
-        Keep this one
+        {say('Keep this one')}
       </Button>
     </div>
   );
@@ -259,7 +275,7 @@ function Paste({ text, busy, onText, onRead, onFile }: PasteProps) {
       }}
     >
       <label htmlFor={id} className="block text-lg text-faint">
-        Paste it here, or drop its file: the words of a page, the page itself, or its recipe data.
+        {say('Paste it here, or drop its file: the words of a page, the page itself, or its recipe data.')}
       </label>
       <textarea
         id={id}
@@ -270,10 +286,10 @@ function Paste({ text, busy, onText, onRead, onFile }: PasteProps) {
       />
       <div className="mt-2 flex flex-wrap items-center gap-4">
         <Button look="strong" disabled={busy} onClick={onRead}>
-          {busy ? 'Reading…' : 'Read it'}
+          {busy ? say('Reading…') : say('Read it')}
         </Button>
         <label className="inline-flex min-h-10 cursor-pointer items-center underline underline-offset-4">
-          open a file
+          {say('open a file')}
           <input
             type="file"
             accept=".txt,.md,.html,.htm,.json,.jsonld,text/plain,text/html,application/json"

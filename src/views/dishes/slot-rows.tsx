@@ -15,6 +15,7 @@ import { goesInto } from '@/core/dish/edit-steps';
 import { type Filling, idIn, MAIN, type More } from '@/core/dish/made';
 import type { Slot } from '@/core/dish/technique';
 import { techniqueOf } from '@/core/dish/techniques/all';
+import { say } from '@/core/say/say';
 import { type Amount, printAmount } from '@/core/units/amount';
 import { Button } from '@/ui/button';
 import { KeptField } from '@/ui/kept-field';
@@ -80,13 +81,15 @@ function SlotRow({ slot, draft, part, dish, change }: SlotsProps & { readonly sl
         <>
           <KeptField
             hideLabel
-            label={`Instead of ${slot.usual}`}
+            label={say('Instead of {usual}', { usual: slot.usual })}
             value={item.name}
             onChange={(name) => change((now) => withSaid(now, part, (told) => renamed(told.fillings, slot.id, name)))}
             className="col-span-2 w-full sm:col-span-1"
           />
           {measured ? (
-            <span className="sm:whitespace-nowrap">{printAmount(item.amount)}, by the balance</span>
+            <span className="sm:whitespace-nowrap">
+              {say('{amount}, by the balance', { amount: printAmount(item.amount) })}
+            </span>
           ) : (
             <span className="flex items-center gap-2">
               <AmountField name={item.name} amount={item.amount} onChange={setAmount} />
@@ -104,7 +107,7 @@ function SlotRow({ slot, draft, part, dish, change }: SlotsProps & { readonly sl
             change((now) => (leftOut ? withFilling(now, part, slot.id, undefined) : withNone(now, part, slot)))
           }
         >
-          {leftOut ? `with ${slot.asks}` : 'leave out'}
+          {leftOut ? say('with {asks}', { asks: slot.asks }) : say('leave out')}
         </Button>
       ) : (
         <span className="min-w-24" />
@@ -126,9 +129,9 @@ function Source({ draft, part, slot, name, change }: SourceProps) {
   const sources = sourcesOf(draft, part, slot);
   return (
     <span className="col-span-full flex flex-wrap items-center gap-2 text-sm text-faint">
-      comes
+      {say('comes')}
       <Select
-        label={`Where ${name} comes from`}
+        label={say('Where {name} comes from', { name })}
         hideLabel
         className="max-w-[min(26rem,80vw)] border-transparent bg-transparent underline underline-offset-4"
         value={sourceOf(draft, part, slot)}
@@ -176,7 +179,7 @@ function MoreRow({ id, dish, onChange }: MoreRowProps) {
       <span className="flex flex-wrap items-center gap-2">
         <KeptField
           hideLabel
-          label={`Instead of ${item.name}`}
+          label={say('Instead of {item}', { item: item.name })}
           value={item.name}
           className="min-w-0 flex-1"
           // Another name is another thing.
@@ -189,7 +192,7 @@ function MoreRow({ id, dish, onChange }: MoreRowProps) {
         />
         <button
           type="button"
-          aria-label={`Take out ${item.name}`}
+          aria-label={say('Take out {item}', { item: item.name })}
           className="grid size-10 shrink-0 place-items-center rounded-lg hover:bg-soft"
           onClick={() => onChange(null)}
         >
@@ -197,9 +200,9 @@ function MoreRow({ id, dish, onChange }: MoreRowProps) {
         </button>
       </span>
       <span className="flex items-center gap-2 text-sm text-faint">
-        goes into
+        {say('goes into')}
         <Select
-          label={`Step for ${item.name}`}
+          label={say('Step for {item}', { item: item.name })}
           hideLabel
           value={goesInto(dish, id) ?? null}
           options={own.map((step) => [step.id, step.name] as const)}

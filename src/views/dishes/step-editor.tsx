@@ -6,6 +6,7 @@ import type { Dish } from '@/core/dish/dish';
 import { changed } from '@/core/dish/edit-steps';
 import { withSaidFood } from '@/core/dish/said-foods';
 import { textChanged } from '@/core/plain/text-changed';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { sayFood } from '@/store/foods';
 import { storeDish } from '@/store/meals';
@@ -78,29 +79,29 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
       <div className="mt-2 flex flex-wrap items-end justify-between gap-3">
         <KeptField
           hideLabel
-          label="Name of the dish"
+          label={say('Name of the dish')}
           value={dish.name}
           className="h-12 w-[min(30rem,86vw)] px-3 font-title text-2xl"
           onChange={(name) => change((now) => ({ ...now, name }))}
         />
         <div className="flex items-center gap-2">
           <Button look="quiet" disabled={!canTakeBack} onClick={undo}>
-            take back
+            {say('take back')}
           </Button>
           <Button look="strong" onClick={onDone}>
-            Done
+            {say('Done')}
           </Button>
         </div>
       </div>
       {fault && (
         <p role="alert" className="mt-2 border-s-4 border-warn ps-3 text-lg">
-          {fault} Kept as it was.
+          {say('{fault} Kept as it was.', { fault })}
         </p>
       )}
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-6 lg:grid-cols-2">
         <div className="grid min-w-0 grid-cols-[minmax(0,1fr)] content-start gap-6">
           <Stepper
-            label="Written for"
+            label={say('Written for')}
             unit="people"
             value={dish.servings}
             least={1}
@@ -121,8 +122,8 @@ export function ByHand({ dish, onDone }: { readonly dish: Dish; readonly onDone:
         </div>
         <div className="grid min-w-0 content-start gap-6">
           <Strip dish={dish} />
-          <section aria-label="The steps">
-            <h2 className="text-2xl">The steps</h2>
+          <section aria-label={say('The steps')}>
+            <h2 className="text-2xl">{say('The steps')}</h2>
             <ol className="mt-1 border-t border-line">
               {dish.steps.map((step) => (
                 <StepForm key={step.id} dish={dish} step={step} onChange={change} />

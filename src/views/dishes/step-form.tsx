@@ -14,6 +14,7 @@ import {
   withStep,
 } from '@/core/dish/edit-steps';
 import { APPLIANCE_KINDS, type ApplianceKind, HEATS, type Heat } from '@/core/kitchen/kitchen';
+import { say, term } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { KeptField } from '@/ui/kept-field';
 import { Pills } from '@/ui/pills';
@@ -23,30 +24,30 @@ import { TickBox } from '@/ui/tick-box';
 import type { FormProps } from './form';
 import { StepMore } from './step-more';
 
-const MINUTES_WITHIN: readonly (readonly [number | null, string])[] = [
-  [0, 'at once'],
-  [5, 'within 5 min'],
-  [10, 'within 10 min'],
-  [20, 'within 20 min'],
-  [30, 'within half an hour'],
-  [60, 'within an hour'],
-  [120, 'within two hours'],
-  [240, 'within four hours'],
-  [null, 'any time'],
+const minutesWithin = (): readonly (readonly [number | null, string])[] => [
+  [0, say('at once')],
+  [5, say('within 5 min')],
+  [10, say('within 10 min')],
+  [20, say('within 20 min')],
+  [30, say('within half an hour')],
+  [60, say('within an hour')],
+  [120, say('within two hours')],
+  [240, say('within four hours')],
+  [null, say('any time')],
 ];
 
-const ATTENTION: readonly (readonly [Attention, string])[] = [
-  ['hands', 'wants hands'],
-  ['eyes', 'wants looks'],
-  ['none', 'goes by itself'],
+const attentionWords = (): readonly (readonly [Attention, string])[] => [
+  ['hands', say('wants hands')],
+  ['eyes', say('wants looks')],
+  ['none', say('goes by itself')],
 ];
-const PLACES: readonly (readonly [Place['at'], string])[] = [
-  ['board', 'at the board'],
-  ['burner', 'on a burner'],
-  ['oven', 'in the oven'],
-  ['appliance', 'in an appliance'],
-  ['rest', 'off the heat'],
-  ['cold', 'in the cold'],
+const placeWords = (): readonly (readonly [Place['at'], string])[] => [
+  ['board', say('at the board')],
+  ['burner', say('on a burner')],
+  ['oven', say('in the oven')],
+  ['appliance', say('in an appliance')],
+  ['rest', say('off the heat')],
+  ['cold', say('in the cold')],
 ];
 
 function placeAt(at: Place['at']): Place {
@@ -73,7 +74,9 @@ export function StepForm({ dish, step, onChange }: FormProps & { readonly step: 
         <span>
           <span className="font-semibold">{step.name}</span>{' '}
           <span className="text-faint">
-            {minutes.likely} min{step.doneWhen && `, until ${step.doneWhen}`}
+            {step.doneWhen
+              ? say('{likely} min, until {doneWhen}', { likely: minutes.likely, doneWhen: step.doneWhen })
+              : say('{likely} min', { likely: minutes.likely })}
           </span>
         </span>
       </DisclosureButton>
@@ -81,40 +84,45 @@ export function StepForm({ dish, step, onChange }: FormProps & { readonly step: 
         <div className="flex flex-wrap items-end gap-3">
           <KeptField
             hideLabel
-            label="Name of the step"
+            label={say('Name of the step')}
             value={step.name}
             className="w-40"
             onChange={(name) => set({ name })}
           />
           <Stepper
-            label="Minutes, likely"
+            label={say('Minutes, likely')}
             value={minutes.likely}
             least={0}
             most={2880}
             onChange={(likely) => set({ minutes: withLikely(minutes, likely) })}
           />
         </div>
-        <KeptField label="What is done" rows={2} value={step.says} onChange={(says) => set({ says })} />
+        <KeptField label={say('What is done')} rows={2} value={step.says} onChange={(says) => set({ says })} />
         <Pills
-          label="It"
+          label={say('It')}
           value={step.attention}
-          options={ATTENTION}
+          options={attentionWords()}
           onChange={(attention) =>
             set({ attention, ...(attention === 'eyes' ? { lookEvery: step.lookEvery ?? 10 } : {}) })
           }
         />
-        <Pills label="Where" value={place.at} options={PLACES} onChange={(at) => set({ place: placeAt(at) })} />
+        <Pills
+          label={say('Where')}
+          value={place.at}
+          options={placeWords()}
+          onChange={(at) => set({ place: placeAt(at) })}
+        />
         {place.at === 'burner' && (
           <Pills
-            label="Heat"
+            label={say('Heat')}
             value={place.heat}
-            options={HEATS.map((heat) => [heat, heat] as const)}
+            options={HEATS.map((heat) => [heat, term(heat)] as const)}
             onChange={(heat: Heat) => set({ place: { ...place, heat } })}
           />
         )}
         {place.at === 'oven' && (
           <Stepper
-            label="Oven"
+            label={say('Oven')}
             unit="°C"
             value={place.celsius}
             least={30}
@@ -125,7 +133,7 @@ export function StepForm({ dish, step, onChange }: FormProps & { readonly step: 
         )}
         {place.at === 'appliance' && (
           <Pills
-            label="Which"
+            label={say('Which')}
             value={place.appliance}
             options={APPLIANCE_KINDS.map((kind) => [kind, kind.replace('-', ' ')] as const)}
             onChange={(appliance: ApplianceKind) => set({ place: { at: 'appliance', appliance } })}
@@ -137,14 +145,14 @@ export function StepForm({ dish, step, onChange }: FormProps & { readonly step: 
         </More>
         <div className="flex flex-wrap gap-3">
           <Button onClick={() => onChange((now) => withNewStep(now, step.id).dish)}>
-            <Plus size={16} aria-hidden className="inline" /> a step after this
+            <Plus size={16} aria-hidden className="inline" /> {say('a step after this')}
           </Button>
           <Button
             look="quiet"
             disabled={dish.steps.length < 2}
             onClick={() => onChange((now) => withoutStep(now, step.id))}
           >
-            take out this step
+            {say('take out this step')}
           </Button>
         </div>
       </DisclosurePanel>
@@ -158,7 +166,7 @@ function More({ children }: { readonly children: React.ReactNode }) {
     <Disclosure>
       <DisclosureButton className="group flex min-h-10 items-center gap-2 text-faint">
         <ChevronRight size={16} aria-hidden className="transition-transform group-data-open:rotate-90" />
-        all else: pot, sign, more people, cautions
+        {say('all else: pot, sign, more people, cautions')}
       </DisclosureButton>
       <DisclosurePanel className="grid gap-3">{children}</DisclosurePanel>
     </Disclosure>
@@ -175,34 +183,34 @@ function Afters({ dish, step, onChange }: FormProps & { readonly step: Step }) {
   const named = (id: string) => dish.steps.find((each) => each.id === id)?.name ?? id;
   return (
     <fieldset>
-      <legend className="text-sm text-faint">It comes after</legend>
-      {afters.length === 0 && <p>nothing: it may begin whenever there is time</p>}
+      <legend className="text-sm text-faint">{say('It comes after')}</legend>
+      {afters.length === 0 && <p>{say('nothing: it may begin whenever there is time')}</p>}
       <ul className="grid gap-1">
         {afters.map((after) => (
           <li key={after.step} className="flex flex-wrap items-center gap-2">
             <strong className="font-semibold">{named(after.step)}</strong>
             <Select
-              label={`How soon after ${named(after.step)}`}
+              label={say('How soon after {named}', { named: named(after.step) })}
               hideLabel
               value={after.within}
               options={withOwn(after.within)}
               onChange={(within) => set(changed(after, { within }))}
             />
             <Stepper
-              label={`At the least after ${named(after.step)}`}
+              label={say('At the least after {named}', { named: named(after.step) })}
               hideLabel
-              unit="min at the least"
+              unit={say('min at the least')}
               value={after.least}
               least={0}
               most={2880}
               onChange={(least) => set(changed(after, { least }))}
             />
             <TickBox value={after.overnight} onChange={(overnight) => set(changed(after, { overnight }))}>
-              or a night in the cold
+              {say('or a night in the cold')}
             </TickBox>
             <button
               type="button"
-              aria-label={`Not after ${named(after.step)}`}
+              aria-label={say('Not after {named}', { named: named(after.step) })}
               className="grid size-10 place-items-center rounded-lg hover:bg-soft"
               onClick={() => set(afters.filter((each) => each !== after))}
             >
@@ -213,11 +221,11 @@ function Afters({ dish, step, onChange }: FormProps & { readonly step: Step }) {
       </ul>
       {others.length > 0 && (
         <Select
-          label="Another step that it comes after"
+          label={say('Another step that it comes after')}
           hideLabel
           className="mt-1"
           value={null}
-          options={[[null, 'and after …'], ...others.map(({ id, name }) => [id, name] as const)]}
+          options={[[null, say('and after …')], ...others.map(({ id, name }) => [id, name] as const)]}
           onChange={(next) => next !== null && set([...afters, afterAt(next)])}
         />
       )}
@@ -227,6 +235,6 @@ function Afters({ dish, step, onChange }: FormProps & { readonly step: Step }) {
 
 /** The usual lags, and the one that stands there. */
 function withOwn(within: number | null): readonly (readonly [number | null, string])[] {
-  if (MINUTES_WITHIN.some(([minutes]) => minutes === within)) return MINUTES_WITHIN;
-  return [[within, `within ${within} min`], ...MINUTES_WITHIN];
+  if (minutesWithin().some(([minutes]) => minutes === within)) return minutesWithin();
+  return [[within, say('within {within} min', { within: within ?? '' })], ...minutesWithin()];
 }

@@ -2,6 +2,7 @@ import { X } from 'lucide-react';
 import type { Growth, Step } from '@/core/dish/dish';
 import { withMinutes, withStep } from '@/core/dish/edit-steps';
 import { APPLIANCE_KINDS, type ApplianceKind } from '@/core/kitchen/kitchen';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { KeptField } from '@/ui/kept-field';
 import { Select } from '@/ui/select';
@@ -9,12 +10,12 @@ import { Stepper } from '@/ui/stepper';
 import { TickBox } from '@/ui/tick-box';
 import type { FormProps } from './form';
 
-const GROWTH: readonly (readonly [Growth['by'], string])[] = [
-  ['nothing', 'as long for two as for twenty'],
-  ['people', 'longer for more people'],
-  ['batches', 'lot after lot'],
-  ['boil', 'until it boils'],
-  ['pieces', 'by the kilo, roasted whole'],
+const growthWords = (): readonly (readonly [Growth['by'], string])[] => [
+  ['nothing', say('as long for two as for twenty')],
+  ['people', say('longer for more people')],
+  ['batches', say('lot after lot')],
+  ['boil', say('until it boils')],
+  ['pieces', say('by the kilo, roasted whole')],
 ];
 
 function grown(by: Growth['by'], servings: number): Growth {
@@ -44,7 +45,7 @@ export function StepMore({ dish, step, onChange }: MoreProps) {
         {(['shortest', 'longest'] as const).map((which) => (
           <Stepper
             key={which}
-            label={`Minutes, ${which}`}
+            label={say('Minutes, {which}', { which })}
             value={minutes[which]}
             least={0}
             most={2880}
@@ -53,7 +54,7 @@ export function StepMore({ dish, step, onChange }: MoreProps) {
         ))}
         {step.attention === 'eyes' && (
           <Stepper
-            label="A look every"
+            label={say('A look every')}
             unit="min"
             value={step.lookEvery ?? 10}
             least={1}
@@ -63,23 +64,26 @@ export function StepMore({ dish, step, onChange }: MoreProps) {
         )}
       </div>
       <KeptField
-        label="It is done when"
+        label={say('It is done when')}
         value={step.doneWhen}
         mayBeEmpty
-        placeholder="a fork turns in it"
+        placeholder={say('a fork turns in it')}
         onChange={(doneWhen) => set({ doneWhen })}
       />
       <Select
-        label="It happens in"
+        label={say('It happens in')}
         value={step.vessel ?? null}
-        options={[[null, 'no pot or pan'], ...dish.vessels.map(({ id, name }) => [id, name] as const)]}
+        options={[[null, say('no pot or pan')], ...dish.vessels.map(({ id, name }) => [id, name] as const)]}
         onChange={(vessel) => onChange((now) => inVessel(now, step.id, vessel))}
       />
       {place.at === 'burner' && (
         <Select
-          label="Or, where there is one, in a"
+          label={say('Or, where there is one, in a')}
           value={place.orIn ?? null}
-          options={[[null, 'nothing else'], ...APPLIANCE_KINDS.map((kind) => [kind, kind.replace('-', ' ')] as const)]}
+          options={[
+            [null, say('nothing else')],
+            ...APPLIANCE_KINDS.map((kind) => [kind, kind.replace('-', ' ')] as const),
+          ]}
           onChange={(orIn: ApplianceKind | null) => {
             const { orIn: _, ...rest } = place;
             set({ place: orIn === null ? rest : { ...rest, orIn } });
@@ -88,7 +92,7 @@ export function StepMore({ dish, step, onChange }: MoreProps) {
       )}
       {place.at === 'oven' && (
         <Stepper
-          label="Shelves"
+          label={say('Shelves')}
           value={place.shelves}
           least={1}
           most={12}
@@ -97,7 +101,7 @@ export function StepMore({ dish, step, onChange }: MoreProps) {
       )}
       {place.at === 'appliance' && (
         <Stepper
-          label="It must hold"
+          label={say('It must hold')}
           unit="l"
           value={place.litres ?? 1}
           least={0.1}
@@ -110,16 +114,16 @@ export function StepMore({ dish, step, onChange }: MoreProps) {
       <div className="flex flex-wrap gap-x-6">
         {step.attention === 'hands' && place.at === 'board' && (
           <TickBox value={step.by === 'anyone'} onChange={(anyone) => set({ by: anyone ? 'anyone' : 'cook' })}>
-            a helper may do it
+            {say('a helper may do it')}
           </TickBox>
         )}
         <TickBox value={step.ahead === true} onChange={(ahead) => onChange((now) => early(now, step.id, ahead))}>
-          done before the evening begins
+          {say('done before the evening begins')}
         </TickBox>
       </div>
       {step.ahead && (
         <Stepper
-          label="Days before the table"
+          label={say('Days before the table')}
           value={step.daysBefore ?? 0}
           least={0}
           most={14}
@@ -127,7 +131,7 @@ export function StepMore({ dish, step, onChange }: MoreProps) {
         />
       )}
       <Stepper
-        label="Never shorter than, for safety"
+        label={say('Never shorter than, for safety')}
         unit="min"
         value={step.safeMinutes ?? 0}
         least={0}
@@ -172,10 +176,15 @@ interface GrowsProps {
 function Grows({ step: { grows }, servings, onChange }: GrowsProps) {
   return (
     <div className="flex flex-wrap items-end gap-3">
-      <Select label="It takes" value={grows.by} options={GROWTH} onChange={(by) => onChange(grown(by, servings))} />
+      <Select
+        label={say('It takes')}
+        value={grows.by}
+        options={growthWords()}
+        onChange={(by) => onChange(grown(by, servings))}
+      />
       {grows.by === 'batches' && (
         <Stepper
-          label="One lot is enough for"
+          label={say('One lot is enough for')}
           unit="people"
           value={grows.servingsPerBatch}
           least={1}
@@ -186,7 +195,7 @@ function Grows({ step: { grows }, servings, onChange }: GrowsProps) {
       {grows.by === 'boil' && (
         <>
           <Stepper
-            label="All that boils"
+            label={say('All that boils')}
             unit="l"
             value={grows.litres}
             least={0.1}
@@ -195,7 +204,7 @@ function Grows({ step: { grows }, servings, onChange }: GrowsProps) {
             onChange={(litres) => onChange({ ...grows, litres })}
           />
           <Stepper
-            label="It begins at"
+            label={say('It begins at')}
             unit="°C"
             value={grows.fromCelsius}
             least={0}
@@ -204,14 +213,14 @@ function Grows({ step: { grows }, servings, onChange }: GrowsProps) {
             onChange={(fromCelsius) => onChange({ ...grows, fromCelsius })}
           />
           <TickBox value={grows.covered} onChange={(covered) => onChange({ ...grows, covered })}>
-            lid on
+            {say('lid on')}
           </TickBox>
         </>
       )}
       {grows.by === 'pieces' && (
         <>
           <Stepper
-            label="All of it weighs"
+            label={say('All of it weighs')}
             unit="kg"
             value={grows.kilos}
             least={0.1}
@@ -220,7 +229,7 @@ function Grows({ step: { grows }, servings, onChange }: GrowsProps) {
             onChange={(kilos) => onChange({ ...grows, kilos })}
           />
           <Stepper
-            label="One piece, at the most"
+            label={say('One piece, at the most')}
             unit="kg"
             value={grows.mostKilos}
             least={0.1}
@@ -229,14 +238,14 @@ function Grows({ step: { grows }, servings, onChange }: GrowsProps) {
             onChange={(mostKilos) => onChange({ ...grows, mostKilos })}
           />
           <Stepper
-            label="Minutes to begin with"
+            label={say('Minutes to begin with')}
             value={grows.first}
             least={0}
             most={600}
             onChange={(first) => onChange({ ...grows, first })}
           />
           <Stepper
-            label="Minutes for each kilo"
+            label={say('Minutes for each kilo')}
             value={grows.perKilo}
             least={0}
             most={600}
@@ -257,7 +266,7 @@ interface CautionsProps {
 function Cautions({ step: { cautions, name }, onChange }: CautionsProps) {
   return (
     <fieldset>
-      <legend className="text-sm text-faint">What can hurt here</legend>
+      <legend className="text-sm text-faint">{say('What can hurt here')}</legend>
       <ul className="grid gap-1">
         {cautions.map((caution, k) => (
           // Cautions have no names of their own.
@@ -265,14 +274,14 @@ function Cautions({ step: { cautions, name }, onChange }: CautionsProps) {
           <li key={k} className="flex items-center gap-2">
             <KeptField
               hideLabel
-              label={`Caution ${k + 1} at ${name}`}
+              label={say('Caution {k} at {name}', { k: k + 1, name })}
               value={caution}
               className="min-w-0 flex-1"
               onChange={(words) => onChange(cautions.map((each, other) => (other === k ? words : each)))}
             />
             <button
               type="button"
-              aria-label={`Take out caution ${k + 1} at ${name}`}
+              aria-label={say('Take out caution {k} at {name}', { k: k + 1, name })}
               className="grid size-10 shrink-0 place-items-center rounded-lg hover:bg-soft"
               onClick={() => onChange(cautions.filter((_, other) => other !== k))}
             >
@@ -281,8 +290,8 @@ function Cautions({ step: { cautions, name }, onChange }: CautionsProps) {
           </li>
         ))}
       </ul>
-      <Button look="quiet" className="px-0" onClick={() => onChange([...cautions, 'Hot: two dry cloths.'])}>
-        add a caution
+      <Button look="quiet" className="px-0" onClick={() => onChange([...cautions, say('Hot: two dry cloths.')])}>
+        {say('add a caution')}
       </Button>
     </fieldset>
   );

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { cautionsAt } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
 import { copyOf } from '@/core/dish/edit-steps';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { storeDish } from '@/store/meals';
 import { Download } from '@/ui/download';
@@ -23,7 +24,7 @@ function CopyIt({ dish }: { readonly dish: Dish }) {
       className="inline-flex min-h-10 items-center underline underline-offset-4"
       onClick={() => void copy()}
     >
-      make a copy
+      {say('make a copy')}
     </button>
   );
 }
@@ -31,21 +32,21 @@ function CopyIt({ dish }: { readonly dish: Dish }) {
 /** The steps in full, each with its sign of being done and its cautions. */
 export function Steps({ dish }: { readonly dish: Dish }) {
   return (
-    <section aria-label="The steps">
-      <h2 className="text-2xl">The steps</h2>
+    <section aria-label={say('The steps')}>
+      <h2 className="text-2xl">{say('The steps')}</h2>
       <p className="flex flex-wrap gap-x-5">
         <Download
           name={`${dish.id}.dish.json`}
           text={async () => JSON.stringify((await formats()).dishFile(dish), null, 2)}
         >
-          save as a dish file
+          {say('save as a dish file')}
         </Download>
         <CopyIt dish={dish} />
         <Download
           name={`${dish.id}.jsonld`}
           text={async () => JSON.stringify((await formats()).recipeJsonLd(dish), null, 2)}
         >
-          save as recipe data
+          {say('save as recipe data')}
         </Download>
       </p>
       <ol className="mt-1 border-t border-line">
@@ -54,11 +55,16 @@ export function Steps({ dish }: { readonly dish: Dish }) {
             <span className="font-semibold first-letter:uppercase">{step.name}</span>{' '}
             <span className="text-faint">
               {step.minutes.shortest === step.minutes.longest
-                ? `${step.minutes.likely} min`
-                : `${step.minutes.shortest} to ${step.minutes.longest} min`}
+                ? say('{likely} min', { likely: step.minutes.likely })
+                : say('{shortest} to {longest} min', {
+                    shortest: step.minutes.shortest,
+                    longest: step.minutes.longest,
+                  })}
             </span>
             <span className="block">{step.says}</span>
-            {step.doneWhen && <span className="block text-faint">Done when {step.doneWhen}.</span>}
+            {step.doneWhen && (
+              <span className="block text-faint">{say('Done when {doneWhen}.', { doneWhen: step.doneWhen })}</span>
+            )}
             {cautionsAt(dish, step).map((caution) => (
               <span key={caution} className="mt-1 block border-s-3 border-warn ps-2 text-warn">
                 {caution}

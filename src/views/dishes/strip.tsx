@@ -1,5 +1,6 @@
 import type { Attention, Dish } from '@/core/dish/dish';
 import { minutesOf, stripOf } from '@/core/dish/strip';
+import { say } from '@/core/say/say';
 import { printSpan } from '@/ui/clock';
 
 const LOOKS: Readonly<Record<Attention, string>> = {
@@ -7,11 +8,11 @@ const LOOKS: Readonly<Record<Attention, string>> = {
   eyes: 'strip-eyes',
   none: 'bg-line',
 };
-const WORDS: Readonly<Record<Attention, string>> = {
-  hands: 'wants hands',
-  eyes: 'wants a look now and then',
-  none: 'goes by itself',
-};
+const attentionWords = (): Readonly<Record<Attention, string>> => ({
+  hands: say('wants hands'),
+  eyes: say('wants a look now and then'),
+  none: say('goes by itself'),
+});
 
 /** A dish by itself on its own clock: what follows what, what goes on beside it, and where hands are wanted. */
 export function Strip({ dish }: { readonly dish: Dish }) {
@@ -22,23 +23,33 @@ export function Strip({ dish }: { readonly dish: Dish }) {
   const share = (minutes: number) => `${(100 * minutes) / -first}%`;
   const { all, hands } = minutesOf(dish);
   return (
-    <figure aria-label="The dish by itself">
+    <figure aria-label={say('The dish by itself')}>
       <figcaption className="text-faint">
-        {printSpan(all)} from first to last, {printSpan(hands)} of hands
-        {eve.length > 0 && ', and something the evening before'}, for {dish.servings}, with hands enough.
+        {eve.length > 0
+          ? say(
+              '{span} from first to last, {hands} of hands, and something the evening before, for {servings}, with hands enough.',
+              { span: printSpan(all), hands: printSpan(hands), servings: dish.servings },
+            )
+          : say('{span} from first to last, {hands} of hands, for {servings}, with hands enough.', {
+              span: printSpan(all),
+              hands: printSpan(hands),
+              servings: dish.servings,
+            })}
       </figcaption>
       <ol className="mt-2">
         {eve.map(({ step }) => (
           <li key={step.id} className="grid grid-cols-[9rem_1fr] items-center gap-3 py-0.5">
             <span className="truncate text-end">{step.name}</span>
-            <span className="text-sm text-faint">before the day, {printSpan(step.minutes.likely)}</span>
+            <span className="text-sm text-faint">
+              {say('before the day, {span}', { span: printSpan(step.minutes.likely) })}
+            </span>
           </li>
         ))}
         {day.map(({ step, start, end }) => (
           <li
             key={step.id}
             className="grid grid-cols-[9rem_1fr] items-center gap-3 py-0.5"
-            title={`${step.name}: ${printSpan(end - start)}, ${WORDS[step.attention]}`}
+            title={`${step.name}: ${printSpan(end - start)}, ${attentionWords()[step.attention]}`}
           >
             <span className="truncate text-end">{step.name}</span>
             <span className="relative block h-5 bg-soft">
@@ -47,7 +58,11 @@ export function Strip({ dish }: { readonly dish: Dish }) {
                 style={{ left: share(start - first), width: share(end - start) }}
               />
               <span className="sr-only">
-                from {printSpan(-start)} to {printSpan(-end)} before it is ready, {WORDS[step.attention]}
+                {say('from {span} to {hands} before it is ready, {what}', {
+                  span: printSpan(-start),
+                  hands: printSpan(-end),
+                  what: attentionWords()[step.attention],
+                })}
               </span>
             </span>
           </li>
@@ -56,7 +71,7 @@ export function Strip({ dish }: { readonly dish: Dish }) {
       <p className="mt-1.5 flex flex-wrap gap-x-5 text-sm text-faint" aria-hidden>
         {(Object.keys(LOOKS) as Attention[]).map((each) => (
           <span key={each} className="inline-flex items-center gap-1.5">
-            <span className={`inline-block h-3 w-5 rounded-sm ${LOOKS[each]}`} /> {WORDS[each]}
+            <span className={`inline-block h-3 w-5 rounded-sm ${LOOKS[each]}`} /> {attentionWords()[each]}
           </span>
         ))}
       </p>

@@ -4,6 +4,7 @@ import { X } from 'lucide-react';
 import type { VesselUse } from '@/core/dish/dish';
 import { withNewVessel, withoutVessel, withVessel } from '@/core/dish/edit-steps';
 import { VESSEL_KINDS } from '@/core/kitchen/kitchen';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { KeptField } from '@/ui/kept-field';
 import { ownWords, Select } from '@/ui/select';
@@ -14,8 +15,8 @@ import { type FormProps, stepsOf } from './form';
 /** The pots and pans of a dish, each with the steps from and to which it is taken. */
 export function VesselsForm({ dish, onChange }: FormProps) {
   return (
-    <section aria-label="Pots and pans">
-      <h2 className="text-2xl">Pots and pans</h2>
+    <section aria-label={say('Pots and pans')}>
+      <h2 className="text-2xl">{say('Pots and pans')}</h2>
       <ul className="mt-1 border-t border-line">
         {dish.vessels.map((use) => {
           const set = (change: Partial<VesselUse>) => onChange((now) => withVessel(now, use.id, change));
@@ -36,20 +37,20 @@ export function VesselsForm({ dish, onChange }: FormProps) {
               <span className="flex flex-wrap items-end gap-3">
                 <KeptField
                   hideLabel
-                  label={`Name of the ${use.name}`}
+                  label={say('Name of the {use}', { use: use.name })}
                   value={use.name}
                   className="w-36"
                   onChange={(name) => set({ name })}
                 />
                 <Select
-                  label={`Kind of the ${use.name}`}
+                  label={say('Kind of the {use}', { use: use.name })}
                   hideLabel
                   value={use.need.kinds[0]!}
                   options={ownWords(VESSEL_KINDS)}
                   onChange={(kind) => set({ need: { ...use.need, kinds: [kind] } })}
                 />
                 <Stepper
-                  label={`Litres of the ${use.name}`}
+                  label={say('Litres of the {use}', { use: use.name })}
                   hideLabel
                   unit="l"
                   value={use.need.litres}
@@ -60,7 +61,7 @@ export function VesselsForm({ dish, onChange }: FormProps) {
                 />
                 <button
                   type="button"
-                  aria-label={`Take out the ${use.name}`}
+                  aria-label={say('Take out the {use}', { use: use.name })}
                   className="grid size-10 place-items-center rounded-lg hover:bg-soft"
                   onClick={() => onChange((now) => withoutVessel(now, use.id))}
                 >
@@ -69,7 +70,7 @@ export function VesselsForm({ dish, onChange }: FormProps) {
               </span>
               <span className="flex flex-wrap items-end gap-3">
                 <Stepper
-                  label={`Width of the ${use.name}, at the least`}
+                  label={say('Width of the {use}, at the least', { use: use.name })}
                   unit="cm"
                   value={use.need.widthCm}
                   least={0}
@@ -77,7 +78,7 @@ export function VesselsForm({ dish, onChange }: FormProps) {
                   onChange={(widthCm) => set({ need: { ...use.need, widthCm } })}
                 />
                 <Stepper
-                  label={`Washing the ${use.name}`}
+                  label={say('Washing the {use}', { use: use.name })}
                   unit="min"
                   value={use.washMinutes}
                   least={0}
@@ -85,7 +86,7 @@ export function VesselsForm({ dish, onChange }: FormProps) {
                   onChange={(washMinutes) => set({ washMinutes })}
                 />
                 <TickBox value={use.grows} onChange={(grows) => set({ grows })}>
-                  larger for more people
+                  {say('larger for more people')}
                 </TickBox>
                 <TickBox
                   value={use.need.straight === true}
@@ -94,12 +95,12 @@ export function VesselsForm({ dish, onChange }: FormProps) {
                     set({ need: on ? { ...need, straight: true } : need });
                   }}
                 >
-                  straight sides
+                  {say('straight sides')}
                 </TickBox>
               </span>
               <span className="flex flex-wrap gap-3">
-                {edge('from', 'from the beginning of')}
-                {edge('to', 'to the end of')}
+                {edge('from', say('from the beginning of'))}
+                {edge('to', say('to the end of'))}
               </span>
             </li>
           );
@@ -110,7 +111,7 @@ export function VesselsForm({ dish, onChange }: FormProps) {
         className="mt-1 px-0"
         onClick={() => onChange((now) => withNewVessel(now, now.steps[0]!.id))}
       >
-        add one
+        {say('add one')}
       </Button>
     </section>
   );

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { Ingredient } from '@/core/dish/dish';
 import { ALLERGENS, DIETS, type Diet, type FoodKind, type FoodState, KINDS, type SaidFood } from '@/core/food/food';
+import { say, term } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
 import { ownWords, Select } from '@/ui/select';
@@ -31,11 +32,17 @@ export function WhatIsIt({ asked, onSay }: WhatIsItProps) {
   const item = asked[0];
   if (!item) return null;
   return (
-    <section aria-label="Not known" className="rounded-lg border-2 border-warn p-4" data-testid="what-is-it">
-      <h2 className="text-2xl">“{item.name}” is not known: what is it?</h2>
+    <section aria-label={say('Not known')} className="rounded-lg border-2 border-warn p-4" data-testid="what-is-it">
+      <h2 className="text-2xl">{say('“{item}” is not known: what is it?', { item: item.name })}</h2>
       <p className="mt-1 text-faint">
-        Until you say so, no allergen, diet or temperature of this dish is sure. It is asked once, and remembered.
-        {asked.length > 1 && ` ${asked.length - 1} more after it.`}
+        {asked.length > 1
+          ? say(
+              'Until you say so, no allergen, diet or temperature of this dish is sure. It is asked once, and remembered. {asked} more after it.',
+              { asked: asked.length - 1 },
+            )
+          : say(
+              'Until you say so, no allergen, diet or temperature of this dish is sure. It is asked once, and remembered.',
+            )}
       </p>
       <Answer key={item.id} onSay={(food) => onSay(item, food)} />
     </section>
@@ -58,30 +65,35 @@ function Answer({ onSay }: { readonly onSay: (food: SaidFood) => void }) {
   return (
     <div className="mt-3 grid gap-3">
       <Select
-        label="It is"
+        label={say('It is')}
         value={kind}
-        options={[...(kind === '' ? ([['', 'choose what it is']] as const) : []), ...ownWords(FOOD_KINDS)]}
+        options={[...(kind === '' ? ([['', say('choose what it is')]] as const) : []), ...ownWords(FOOD_KINDS)]}
         onChange={(next) => next !== '' && choose(next)}
       />
       {kind !== '' && (
         <>
           <Pills
-            label="It goes in"
+            label={say('It goes in')}
             value={state}
             options={[
               ['raw', 'raw'],
-              ['cooked', 'cooked before'],
-              ['ready', 'eaten as it comes'],
+              ['cooked', say('cooked before')],
+              ['ready', say('eaten as it comes')],
             ]}
             onChange={setState}
           />
-          <Pills label="Who can eat it" value={diet} options={DIETS.map((each) => [each, each])} onChange={setDiet} />
+          <Pills
+            label={say('Who can eat it')}
+            value={diet}
+            options={DIETS.map((each) => [each, term(each)])}
+            onChange={setDiet}
+          />
           <fieldset>
-            <legend className="text-sm text-faint">By its label it holds</legend>
+            <legend className="text-sm text-faint">{say('By its label it holds')}</legend>
             <div className="mt-0.5 flex flex-wrap gap-x-4">
               {ALLERGENS.map((each) => (
                 <TickBox key={each} value={allergens.includes(each)} onChange={(on) => tick(each, on)}>
-                  {each}
+                  {term(each)}
                 </TickBox>
               ))}
             </div>
@@ -93,7 +105,7 @@ function Answer({ onSay }: { readonly onSay: (food: SaidFood) => void }) {
               onSay({ kind, state, diet, allergens: ALLERGENS.filter((each) => allergens.includes(each)) })
             }
           >
-            That is what it is
+            {say('That is what it is')}
           </Button>
         </>
       )}

@@ -5,6 +5,7 @@ import type { Evening } from '@/core/live/evening';
 import type { LookBack } from '@/core/log/look-back';
 import type { StepRecord } from '@/core/log/records';
 import { settling } from '@/core/log/settling';
+import { say } from '@/core/say/say';
 import { axis, Chart } from '@/views/shell/chart';
 
 /** Minutes of each step, planned beside real. */
@@ -15,12 +16,16 @@ export function PlannedAndReal({ records }: { readonly records: readonly StepRec
     .reverse();
   return (
     <Chart
-      label="Minutes planned and real, the ten steps that differ most"
+      label={say('Minutes planned and real, the ten steps that differ most')}
       height={60 + 34 * Math.max(1, shown.length)}
       option={(colour) => ({
         grid: { left: 190, right: 24, top: 30, bottom: 28 },
         legend: { textStyle: { color: colour('--ink') }, top: 0 },
-        xAxis: { type: 'value', ...axis(colour), axisLabel: { ...axis(colour).axisLabel, formatter: '{value} min' } },
+        xAxis: {
+          type: 'value',
+          ...axis(colour),
+          axisLabel: { ...axis(colour).axisLabel, formatter: (value: number) => say('{value} min', { value }) },
+        },
         yAxis: {
           type: 'category',
           data: shown.map(({ name, dishName }) => `${name}, ${dishName}`),
@@ -51,7 +56,7 @@ export function PlannedAndReal({ records }: { readonly records: readonly StepRec
 export function DriftChart({ drift }: { readonly drift: LookBack['drift'] }) {
   return (
     <Chart
-      label="Minutes of work behind what was planned, summed over the evening"
+      label={say('Minutes of work behind what was planned, summed over the evening')}
       height={220}
       option={(colour) => ({
         grid: { left: 56, right: 16, top: 14, bottom: 28 },
@@ -61,7 +66,11 @@ export function DriftChart({ drift }: { readonly drift: LookBack['drift'] }) {
           splitLine: { show: false },
           axisLabel: { ...axis(colour).axisLabel, hideOverlap: true, formatter: (at: number) => format(at, 'HH:mm') },
         },
-        yAxis: { type: 'value', ...axis(colour), axisLabel: { ...axis(colour).axisLabel, formatter: '{value} min' } },
+        yAxis: {
+          type: 'value',
+          ...axis(colour),
+          axisLabel: { ...axis(colour).axisLabel, formatter: (value: number) => say('{value} min', { value }) },
+        },
         series: [
           {
             type: 'line',
@@ -80,12 +89,12 @@ export function DriftChart({ drift }: { readonly drift: LookBack['drift'] }) {
 export function SettlingChart({ evenings }: { readonly evenings: readonly Evening[] }) {
   const settled = settling(evenings);
   if (settled.length < 2) {
-    return <p className="text-faint">After a second evening this shows how sure the estimates have become.</p>;
+    return <p className="text-faint">{say('After a second evening this shows how sure the estimates have become.')}</p>;
   }
   const percent = (factor: number) => Math.round(factor * 100);
   return (
     <Chart
-      label="Minutes of the hands against what is written, after each evening"
+      label={say('Minutes of the hands against what is written, after each evening')}
       height={220}
       option={(colour) => ({
         grid: { left: 56, right: 16, top: 14, bottom: 28 },
@@ -100,7 +109,7 @@ export function SettlingChart({ evenings }: { readonly evenings: readonly Evenin
           type: 'value',
           scale: true,
           ...axis(colour),
-          axisLabel: { ...axis(colour).axisLabel, formatter: '{value} %' },
+          axisLabel: { ...axis(colour).axisLabel, formatter: (value: number) => say('{value} %', { value }) },
         },
         series: [
           {

@@ -9,6 +9,7 @@ import type { Evening } from '@/core/live/evening';
 import type { NewEvent, Rating } from '@/core/live/events';
 import { learnFrom } from '@/core/log/lessons';
 import { type Landed, type LookBack, leftOvers, lookBack, proposalsFor, type Ratings } from '@/core/log/look-back';
+import { say } from '@/core/say/say';
 import { cookAgain } from '@/store/cook-again';
 import { pantry } from '@/store/db';
 import { storeDish } from '@/store/meals';
@@ -18,6 +19,7 @@ import { printSpan } from '@/ui/clock';
 import { Field } from '@/ui/field';
 import { Link } from '@/ui/link';
 import { Pills } from '@/ui/pills';
+import { Say } from '@/ui/say';
 import { useTitle } from '@/ui/title';
 import { DriftChart, PlannedAndReal, SettlingChart } from './charts';
 
@@ -30,50 +32,57 @@ export function EveningView({ id }: { readonly id: string }) {
       .toArray(),
   );
   useTitle('Evening', evening?.meal.name);
-  if (evening === undefined || all === undefined) return <p className="mt-10 text-faint">Opening…</p>;
+  if (evening === undefined || all === undefined) return <p className="mt-10 text-faint">{say('Opening…')}</p>;
   if (evening === null) {
     return (
       <p className="mt-10">
-        There is no such evening in this browser.{' '}
-        <Link href="/evenings" className="underline">
-          Go to the evenings
-        </Link>
-        .
+        <Say
+          words="There is no such evening in this browser. <b>Go to the evenings</b>."
+          marks={{ b: <Link href="/evenings" className="underline" /> }}
+        />
       </p>
     );
   }
   const back = lookBack(evening);
-  const say = (said: NewEvent) => void tell(pantry(), evening.id, said, Date.now());
+  const report = (said: NewEvent) => void tell(pantry(), evening.id, said, Date.now());
   return (
     <>
       <div className="mt-2 flex flex-wrap items-end justify-between gap-3">
         <div>
           <h1 className="text-4xl">{evening.meal.name}</h1>
           <p className="text-faint">
-            {format(evening.tableAt, 'EEEE d MMMM yyyy')}, table at {format(evening.tableAt, 'HH:mm')}
-            {firstTableAt(evening) !== evening.tableAt && `, first set for ${format(firstTableAt(evening), 'HH:mm')}`}
+            {firstTableAt(evening) !== evening.tableAt
+              ? say('{hour}, table at {table}, first set for {first}', {
+                  hour: format(evening.tableAt, 'EEEE d MMMM yyyy'),
+                  table: format(evening.tableAt, 'HH:mm'),
+                  first: format(firstTableAt(evening), 'HH:mm'),
+                })
+              : say('{hour}, table at {table}', {
+                  hour: format(evening.tableAt, 'EEEE d MMMM yyyy'),
+                  table: format(evening.tableAt, 'HH:mm'),
+                })}
           </p>
         </div>
         <CookAgain evening={evening} />
       </div>
       <div className="mt-6 grid items-start gap-x-12 gap-y-8 lg:grid-cols-2">
         <div className="grid min-w-0 gap-y-8">
-          <OnTheTable back={back} say={say} />
-          <section aria-label="Each step" className="min-w-0">
-            <h2 className="text-2xl">Each step</h2>
+          <OnTheTable back={back} report={report} />
+          <section aria-label={say('Each step')} className="min-w-0">
+            <h2 className="text-2xl">{say('Each step')}</h2>
             <Steps back={back} evening={evening} />
           </section>
         </div>
         <div className="grid min-w-0 gap-y-8">
           <NextTime evening={evening} all={all} />
-          <section aria-label="Planned and real" className="min-w-0">
-            <h2 className="text-2xl">Planned and real</h2>
+          <section aria-label={say('Planned and real')} className="min-w-0">
+            <h2 className="text-2xl">{say('Planned and real')}</h2>
             <PlannedAndReal records={back.records} />
           </section>
-          <section aria-label="Over the evening" className="min-w-0">
-            <h2 className="text-2xl">Over the evening</h2>
+          <section aria-label={say('Over the evening')} className="min-w-0">
+            <h2 className="text-2xl">{say('Over the evening')}</h2>
             <DriftChart drift={back.drift} />
-            <h3 className="mt-4 text-xl">How the estimates settle</h3>
+            <h3 className="mt-4 text-xl">{say('How the estimates settle')}</h3>
             <SettlingChart evenings={[...all].sort((a, b) => a.tableAt - b.tableAt)} />
             <Notes back={back} />
           </section>
@@ -83,38 +92,38 @@ export function EveningView({ id }: { readonly id: string }) {
   );
 }
 
-const WORDS: readonly (readonly [keyof Ratings, string, readonly [string, string, string]])[] = [
-  ['salt', 'Salt', ['too little', 'right', 'too much']],
-  ['wetness', 'Wetness', ['too dry', 'right', 'too wet']],
-  ['doneness', 'Done', ['not enough', 'right', 'too much']],
+const ratingWords = (): readonly (readonly [keyof Ratings, string, readonly [string, string, string]])[] => [
+  ['salt', say('Salt'), [say('too little'), say('right'), say('too much')]],
+  ['wetness', say('Wetness'), [say('too dry'), say('right'), say('too wet')]],
+  ['doneness', say('Done'), [say('not enough'), say('right'), say('too much')]],
 ];
 
 interface OnTheTableProps {
   readonly back: LookBack;
-  readonly say: (said: NewEvent) => void;
+  readonly report: (said: NewEvent) => void;
 }
 
-function OnTheTable({ back, say }: OnTheTableProps) {
+function OnTheTable({ back, report }: OnTheTableProps) {
   return (
-    <section aria-label="On the table" className="min-w-0">
-      <h2 className="text-2xl">On the table</h2>
+    <section aria-label={say('On the table')} className="min-w-0">
+      <h2 className="text-2xl">{say('On the table')}</h2>
       <ul className="mt-2 border-t border-line">
         {back.landed.map((landed) => (
           <li key={landed.dishId} className="border-b border-line py-3" aria-label={landed.dishName}>
             <p className="text-lg font-semibold">{landed.dishName}</p>
             <p className="text-faint">{landedWords(landed)}</p>
             <div className="mt-1 flex flex-wrap gap-x-6 gap-y-2">
-              {WORDS.map(([side, label, words]) => (
+              {ratingWords().map(([side, label, words]) => (
                 <Pills
                   key={side}
                   label={label}
                   value={landed.ratings[side] === undefined ? '' : String(landed.ratings[side])}
                   options={words.map((word, index) => [String(index - 1), word] as const)}
-                  onChange={(value) => say({ kind: 'rated', dish: landed.dishId, [side]: Number(value) as Rating })}
+                  onChange={(value) => report({ kind: 'rated', dish: landed.dishId, [side]: Number(value) as Rating })}
                 />
               ))}
               <Field
-                label="Portions left"
+                label={say('Portions left')}
                 type="number"
                 min={0}
                 max={200}
@@ -123,7 +132,7 @@ function OnTheTable({ back, say }: OnTheTableProps) {
                 onBlur={(event) => {
                   const portions = Number(event.target.value);
                   if (Number.isFinite(portions) && portions >= 0 && portions <= 200 && portions !== landed.leftOver)
-                    say({ kind: 'left-over', dish: landed.dishId, portions });
+                    report({ kind: 'left-over', dish: landed.dishId, portions });
                 }}
               />
             </div>
@@ -135,13 +144,13 @@ function OnTheTable({ back, say }: OnTheTableProps) {
 }
 
 function landedWords({ readyAt, minutes }: Landed): string {
-  if (readyAt === null) return 'never came to the table';
-  const when = `ready at ${format(readyAt, 'HH:mm')}`;
+  if (readyAt === null) return say('never came to the table');
+  const when = say('ready at {hour}', { hour: format(readyAt, 'HH:mm') });
   return minutes > 0
-    ? `${when}, ${printSpan(minutes)} late`
+    ? say('{when}, {span} late', { when, span: printSpan(minutes) })
     : minutes < 0
-      ? `${when}, waited ${-minutes} min`
-      : `${when}, to the minute`;
+      ? say('{when}, waited {minutes} min', { when, minutes: -minutes })
+      : say('{when}, to the minute', { when });
 }
 
 function NextTime({ evening, all }: { readonly evening: Evening; readonly all: readonly Evening[] }) {
@@ -154,11 +163,11 @@ function NextTime({ evening, all }: { readonly evening: Evening; readonly all: r
   );
   const left = leftOvers(evening);
   return (
-    <section aria-label="Next time" className="min-w-0">
-      <h2 className="text-2xl">Next time</h2>
+    <section aria-label={say('Next time')} className="min-w-0">
+      <h2 className="text-2xl">{say('Next time')}</h2>
       {proposals.length === 0 && (
         <p className="text-faint">
-          Everything took about as long as planned. Say how the dishes were, and more may follow.
+          {say('Everything took about as long as planned. Say how the dishes were, and more may follow.')}
         </p>
       )}
       <ul className="mt-2 border-t border-line">
@@ -168,18 +177,18 @@ function NextTime({ evening, all }: { readonly evening: Evening; readonly all: r
               {says}
               <span className="block text-sm text-faint">
                 {because}
-                {dish === null && ' Plans learn it by themselves.'}
+                {dish === null && say(' Plans learn it by themselves.')}
               </span>
             </span>
             {dish && (
               <Button
-                aria-label={`Do this next time: ${says}`}
+                aria-label={say('Do this next time: {says}', { says })}
                 onClick={async () => {
                   const fault = await storeDish(pantry(), dish);
-                  setTold(fault ? fault.sentence : `${dish.name} is changed: ${says}`);
+                  setTold(fault ? fault.sentence : say('{dish} is changed: {says}', { dish: dish.name, says }));
                 }}
               >
-                do this next time
+                {say('do this next time')}
               </Button>
             )}
           </li>
@@ -187,11 +196,15 @@ function NextTime({ evening, all }: { readonly evening: Evening; readonly all: r
       </ul>
       <p role="status">{told}</p>
       {left.length > 0 && (
-        <ul aria-label="Left over" className="mt-3">
+        <ul aria-label={say('Left over')} className="mt-3">
           {left.map(({ dishId, dishName, portions, coldBy, eatBy }) => (
             <li key={dishId}>
-              {portions} of {dishName} left: in the fridge by {format(coldBy, 'HH:mm')}, eaten by{' '}
-              {format(eatBy, 'EEEE HH:mm')}. Local rules come first.
+              {say('{portions} of {dish} left: in the fridge by {hour}, eaten by {table}. Local rules come first.', {
+                portions,
+                dish: dishName,
+                hour: format(coldBy, 'HH:mm'),
+                table: format(eatBy, 'EEEE HH:mm'),
+              })}
             </li>
           ))}
         </ul>
@@ -206,10 +219,10 @@ function Steps({ back, evening }: { readonly back: LookBack; readonly evening: E
     <table className="mt-3 w-full text-start">
       <thead>
         <tr className="text-faint">
-          <th className="py-1 font-normal">Step</th>
-          <th className="py-1 font-normal">Who</th>
-          <th className="py-1 text-end font-normal">Planned</th>
-          <th className="py-1 text-end font-normal">Real</th>
+          <th className="py-1 font-normal">{say('Step')}</th>
+          <th className="py-1 font-normal">{say('Who')}</th>
+          <th className="py-1 text-end font-normal">{say('Planned')}</th>
+          <th className="py-1 text-end font-normal">{say('Real')}</th>
         </tr>
       </thead>
       <tbody>
@@ -232,7 +245,7 @@ function Notes({ back }: { readonly back: LookBack }) {
   if (back.notes.length === 0) return null;
   return (
     <>
-      <h3 className="mt-4 text-xl">Notes</h3>
+      <h3 className="mt-4 text-xl">{say('Notes')}</h3>
       <ul>
         {back.notes.map(({ at, text, photo }) => (
           <li key={at}>
@@ -249,7 +262,7 @@ function Photo({ id }: { readonly id: string }) {
   const kept = useLiveQuery(() => pantry().photos.get(id), [id]);
   if (!kept) return null;
   // biome-ignore lint/performance/noImgElement: a picture of this browser's own, from no server
-  return <img alt="Kept with the note" src={URL.createObjectURL(kept.blob)} className="mt-1 max-h-60" />;
+  return <img alt={say('Kept with the note')} src={URL.createObjectURL(kept.blob)} className="mt-1 max-h-60" />;
 }
 
 function CookAgain({ evening }: { readonly evening: Evening }) {
@@ -266,7 +279,7 @@ function CookAgain({ evening }: { readonly evening: Evening }) {
           else setFault(made.sentence);
         }}
       >
-        Cook it again
+        {say('Cook it again')}
       </Button>
     </span>
   );

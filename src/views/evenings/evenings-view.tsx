@@ -7,6 +7,7 @@ import type { Evening } from '@/core/live/evening';
 import { type Lesson, learnFrom } from '@/core/log/lessons';
 import { leftOvers, lookBack } from '@/core/log/look-back';
 import { isPartOf, nameOfUnit, readJoined } from '@/core/meal/keys';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { useNow } from '@/ui/clock';
 import { Link } from '@/ui/link';
@@ -22,15 +23,16 @@ export function EveningsView() {
       .sessions.filter(({ over }) => over)
       .toArray(),
   );
-  if (!evenings || now === null) return <p className="mt-10 text-faint">Opening…</p>;
+  if (!evenings || now === null) return <p className="mt-10 text-faint">{say('Opening…')}</p>;
   const sorted = [...evenings].sort((a, b) => b.tableAt - a.tableAt);
   return (
     <>
-      <h1 className="mt-2 text-4xl">Evenings</h1>
+      <h1 className="mt-2 text-4xl">{say('Evenings')}</h1>
       {sorted.length === 0 && (
         <p className="mt-6 max-w-prose text-lg">
-          Nothing was cooked and put away yet. Cook a meal: what you press at the stove is kept, and makes the next plan
-          better.
+          {say(
+            'Nothing was cooked and put away yet. Cook a meal: what you press at the stove is kept, and makes the next plan better.',
+          )}
         </p>
       )}
       <InTheCold evenings={sorted} now={now} />
@@ -47,8 +49,18 @@ export function EveningsView() {
                 {evening.meal.name}
               </Link>
               <p className="text-faint">
-                {format(evening.tableAt, 'EEEE d MMMM yyyy, HH:mm')} · {landed.length} dishes ·{' '}
-                {late === 0 ? 'all in time' : `${late} late`} · {records.length} steps timed
+                {late === 0
+                  ? say('{hour} · {landed} dishes · all in time · {records} steps timed', {
+                      hour: format(evening.tableAt, 'EEEE d MMMM yyyy, HH:mm'),
+                      landed: landed.length,
+                      records: records.length,
+                    })
+                  : say('{hour} · {landed} dishes · {late} late · {records} steps timed', {
+                      hour: format(evening.tableAt, 'EEEE d MMMM yyyy, HH:mm'),
+                      landed: landed.length,
+                      late,
+                      records: records.length,
+                    })}
               </p>
             </li>
           );
@@ -63,17 +75,26 @@ function InTheCold({ evenings, now }: { readonly evenings: readonly Evening[]; r
   const left = evenings.flatMap(leftOvers).filter(({ eatBy }) => eatBy > now - 86_400_000);
   if (left.length === 0) return null;
   return (
-    <section aria-label="Left over" className="mt-4">
-      <h2 className="text-2xl">Left over</h2>
+    <section aria-label={say('Left over')} className="mt-4">
+      <h2 className="text-2xl">{say('Left over')}</h2>
       <ul>
         {left.map(({ dishId, dishName, portions, coldBy, eatBy, keeps }) => (
           <li key={`${dishId} ${eatBy}`} className={eatBy < now ? 'text-warn' : ''}>
-            {portions} {portions === 1 ? 'portion' : 'portions'} of {dishName}:{' '}
-            {now < coldBy ? `in the fridge by ${format(coldBy, 'HH:mm')}, ` : ''}
-            {eatBy < now
-              ? `past its day (${keeps}), throw it away`
-              : `eat it by ${format(eatBy, 'EEEE HH:mm')} (${keeps})`}
-            . Local rules come first.
+            {say(
+              '{portions, plural, one {# portion} other {# portions}} of {dish}: {keeping}. Local rules come first.',
+              {
+                portions,
+                dish: dishName,
+                keeping: [
+                  now < coldBy ? say('in the fridge by {hour}', { hour: format(coldBy, 'HH:mm') }) : '',
+                  eatBy < now
+                    ? say('past its day ({keeps}), throw it away', { keeps })
+                    : say('eat it by {hour} ({keeps})', { hour: format(eatBy, 'EEEE HH:mm'), keeps }),
+                ]
+                  .filter(Boolean)
+                  .join(', '),
+              },
+            )}
           </li>
         ))}
       </ul>
@@ -99,28 +120,32 @@ function Taught({ evenings }: { readonly evenings: readonly Evening[] }) {
     return key;
   };
   const rows = [
-    ...[...lessons.burners].map(([key, lesson]) => [`${nameOf(key, nameOfUnit)}: coming to the boil`, lesson] as const),
-    ...[...lessons.hands].map(([key, lesson]) => [`${nameOf(key, personOf)}: work of the hands`, lesson] as const),
+    ...[...lessons.burners].map(
+      ([key, lesson]) => [say('{nameOf}: coming to the boil', { nameOf: nameOf(key, nameOfUnit) }), lesson] as const,
+    ),
+    ...[...lessons.hands].map(
+      ([key, lesson]) => [say('{nameOf}: work of the hands', { nameOf: nameOf(key, personOf) }), lesson] as const,
+    ),
     ...[...lessons.steps]
       .filter(([, { factor }]) => Math.abs(factor - 1) > 0.05)
       .map(([key, lesson]) => [stepName(key), lesson] as const),
   ];
   return (
-    <section aria-label="What they have taught" className="mt-8">
-      <h2 className="text-2xl">What they have taught</h2>
+    <section aria-label={say('What they have taught')} className="mt-8">
+      <h2 className="text-2xl">{say('What they have taught')}</h2>
       <TickBox
         value={!off}
         onChange={(on) => void pantry().settings.put({ name: 'learning', value: on ? 'on' : 'off' })}
       >
-        Plan with the minutes that these evenings took
+        {say('Plan with the minutes that these evenings took')}
       </TickBox>
       <table className="mt-2 w-full max-w-3xl text-start">
         <thead>
           <tr className="text-faint">
-            <th className="py-1 font-normal">What</th>
-            <th className="py-1 text-end font-normal">Takes</th>
-            <th className="py-1 text-end font-normal">Nine in ten between</th>
-            <th className="py-1 text-end font-normal">Seen</th>
+            <th className="py-1 font-normal">{say('What')}</th>
+            <th className="py-1 text-end font-normal">{say('Takes')}</th>
+            <th className="py-1 text-end font-normal">{say('Nine in ten between')}</th>
+            <th className="py-1 text-end font-normal">{say('Seen')}</th>
           </tr>
         </thead>
         <tbody>
@@ -129,9 +154,9 @@ function Taught({ evenings }: { readonly evenings: readonly Evening[] }) {
               <td className="py-1.5">{name}</td>
               <td className="py-1.5 text-end">{times(lesson)}</td>
               <td className="py-1.5 text-end text-faint">
-                {percent(lesson.low)} and {percent(lesson.high)}
+                {say('{low} and {high}', { low: percent(lesson.low), high: percent(lesson.high) })}
               </td>
-              <td className="py-1.5 text-end">{lesson.times} times</td>
+              <td className="py-1.5 text-end">{say('{times} times', { times: lesson.times })}</td>
             </tr>
           ))}
         </tbody>
@@ -146,5 +171,9 @@ function percent(factor: number): string {
 
 function times({ factor }: Lesson): string {
   const off = Math.round((factor - 1) * 100);
-  return off === 0 ? 'as written' : off > 0 ? `${off} % longer` : `${-off} % shorter`;
+  return off === 0
+    ? say('as written')
+    : off > 0
+      ? say('{off} % longer', { off })
+      : say('{off} % shorter', { off: -off });
 }

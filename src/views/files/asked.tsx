@@ -6,8 +6,10 @@ import { useState } from 'react';
 import type { BackupFile } from '@/core/formats/backup-file';
 import type { MealFile } from '@/core/formats/meal-file';
 import { type Answer, type Clash, clashKey } from '@/core/formats/merge';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
+import { Say } from '@/ui/say';
 
 /** A meal file, and what comes of it once it is here. */
 export interface Brings {
@@ -39,20 +41,27 @@ export function Clashes({ asked, onAnswer }: ClashesProps) {
     <Dialog open onClose={() => onAnswer(null)} className="relative z-10">
       <div className={SHEET}>
         <DialogPanel className={PANEL}>
-          <DialogTitle className="text-2xl">{asked.name} meets what is here</DialogTitle>
+          <DialogTitle className="text-2xl">{say('{asked} meets what is here', { asked: asked.name })}</DialogTitle>
           <ul className="mt-3 border-t border-line">
             {asked.clashes.map((clash) => (
               <li key={clashKey(clash)} className="border-b border-line py-3">
                 <p>
-                  The {clash.kind} <strong className="font-semibold">{clash.mine}</strong> differs in {clash.differs}.
+                  <Say
+                    words="The {kind} {mine} differs in {differs}."
+                    values={{
+                      kind: clash.kind,
+                      mine: <strong className="font-semibold">{clash.mine}</strong>,
+                      differs: clash.differs,
+                    }}
+                  />
                 </p>
                 <Pills
-                  label={`Which ${clash.kind} ${clash.mine}?`}
+                  label={say('Which {kind} {mine}?', { kind: clash.kind, mine: clash.mine })}
                   value={answers[clashKey(clash)] ?? 'both'}
                   options={[
-                    ['both', 'keep both'],
-                    ['mine', 'keep mine'],
-                    ['theirs', 'take the file’s'],
+                    ['both', say('keep both')],
+                    ['mine', say('keep mine')],
+                    ['theirs', say('take the file’s')],
                   ]}
                   onChange={(answer) => setAnswers({ ...answers, [clashKey(clash)]: answer })}
                 />
@@ -61,9 +70,9 @@ export function Clashes({ asked, onAnswer }: ClashesProps) {
           </ul>
           <div className="mt-4 flex gap-3">
             <Button look="strong" onClick={() => onAnswer(answers)}>
-              Bring it in
+              {say('Bring it in')}
             </Button>
-            <Button onClick={() => onAnswer(null)}>Leave it</Button>
+            <Button onClick={() => onAnswer(null)}>{say('Leave it')}</Button>
           </div>
         </DialogPanel>
       </div>
@@ -76,17 +85,24 @@ export function Restore({ file, onAnswer }: { readonly file: BackupFile; readonl
     <Dialog open onClose={() => onAnswer(false)} className="relative z-10">
       <div className={SHEET}>
         <DialogPanel className={PANEL}>
-          <DialogTitle className="text-2xl">Put this backup in the place of everything here?</DialogTitle>
+          <DialogTitle className="text-2xl">{say('Put this backup in the place of everything here?')}</DialogTitle>
           <p className="mt-3">
-            It was saved on {format(file.savedAt, 'EEEE d MMMM yyyy, HH:mm')} and holds {file.meals.length} meals,{' '}
-            {file.dishes.length} dishes, {file.kitchens.length} kitchens and {file.evenings.length} evenings. What is in
-            this browser now goes; back that up first if you are not sure.
+            {say(
+              'It was saved on {hour} and holds {meals} meals, {dishes} dishes, {kitchens} kitchens and {evenings} evenings. What is in this browser now goes; back that up first if you are not sure.',
+              {
+                hour: format(file.savedAt, 'EEEE d MMMM yyyy, HH:mm'),
+                meals: file.meals.length,
+                dishes: file.dishes.length,
+                kitchens: file.kitchens.length,
+                evenings: file.evenings.length,
+              },
+            )}
           </p>
           <div className="mt-4 flex gap-3">
             <Button look="strong" onClick={() => onAnswer(true)}>
-              Put it back
+              {say('Put it back')}
             </Button>
-            <Button onClick={() => onAnswer(false)}>Keep what is here</Button>
+            <Button onClick={() => onAnswer(false)}>{say('Keep what is here')}</Button>
           </div>
         </DialogPanel>
       </div>

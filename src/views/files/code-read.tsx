@@ -4,6 +4,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import jsQR from 'jsqr';
 import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { type Gathered, searchedAt, unpacked, wholeOf, withFrame } from '@/core/formats/frames';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 
 interface CodeReadProps {
@@ -42,7 +43,7 @@ export function CodeRead({ dress, title, where, onRead, onClose, children }: Cod
       // What read a code of ours goes first at the next.
       if (!next) turn++;
       if (code) {
-        setTold(next ? '' : 'That is another code, not one of Warm Cadence.');
+        setTold(next ? '' : say('That is another code, not one of Warm Cadence.'));
         if (next && next !== gathered) {
           gathered = next;
           setSeen(next);
@@ -55,7 +56,7 @@ export function CodeRead({ dress, title, where, onRead, onClose, children }: Cod
           // What was put together is not what was shown: from the beginning.
           gathered = null;
           setSeen(null);
-          setTold('Something was read wrongly: hold the camera still, it begins anew.');
+          setTold(say('Something was read wrongly: hold the camera still, it begins anew.'));
         }
       }
       if (!gone) timer = setTimeout(() => void look(), BETWEEN);
@@ -98,25 +99,28 @@ export function CodeRead({ dress, title, where, onRead, onClose, children }: Cod
                 ref={video}
                 muted
                 playsInline
-                aria-label="What the camera sees"
+                aria-label={say('What the camera sees')}
                 className="mt-3 max-h-[55vh] w-full rounded-lg bg-black"
               />
               <p role="status" className="mt-2 min-h-7" data-testid="code-seen">
-                {told || (seen ? `${seen.parts.size} of ${seen.count} read` : 'Looking for a code…')}
+                {told ||
+                  (seen
+                    ? say('{parts} of {count} read', { parts: seen.parts.size, count: seen.count })
+                    : say('Looking for a code…'))}
               </p>
               {seen && (
                 <progress
                   className="w-full accent-ember"
                   max={seen.count}
                   value={seen.parts.size}
-                  aria-label="Codes read"
+                  aria-label={say('Codes read')}
                 />
               )}
             </>
           )}
           {children}
           <Button className="mt-3" onClick={onClose}>
-            Give up
+            {say('Give up')}
           </Button>
         </DialogPanel>
       </div>
@@ -151,8 +155,12 @@ function codeIn(video: HTMLVideoElement, turn: number): Uint8Array | null {
 function cameraFault(error: unknown): string {
   const name = error instanceof Error ? error.name : '';
   if (!isSecureContext)
-    return 'Over a plain address of the network (http) a browser lets no page use the camera. Open Warm Cadence over https, or bring the meal as a file.';
+    return say(
+      'Over a plain address of the network (http) a browser lets no page use the camera. Open Warm Cadence over https, or bring the meal as a file.',
+    );
   if (name === 'NotAllowedError')
-    return 'The camera is not allowed for this site. Allow it in the browser’s settings, or bring the meal as a file.';
-  return 'No camera could be used here. Bring the meal as a file.';
+    return say(
+      'The camera is not allowed for this site. Allow it in the browser’s settings, or bring the meal as a file.',
+    );
+  return say('No camera could be used here. Bring the meal as a file.');
 }

@@ -2,6 +2,7 @@
 
 import { type QRCodeMaskPattern, toCanvas } from 'qrcode';
 import { type ReactNode, useEffect, useRef, useState } from 'react';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 
 /** Milliseconds that each picture stands: under three changes in a second, which is safe for whoever is upset by flashes (WCAG 2.3.1). */
@@ -51,7 +52,7 @@ export function Codes({ frames, of, children }: CodesProps) {
         <canvas
           ref={canvas}
           role="img"
-          aria-label={`${of} as a code`}
+          aria-label={say('{of} as a code', { of })}
           data-testid="code"
           className="mx-auto mt-3 block h-auto! w-full! max-w-[min(560px,62vh)]"
         />
@@ -60,16 +61,16 @@ export function Codes({ frames, of, children }: CodesProps) {
         {count > 1 && (
           <>
             <p className="min-w-28" data-testid="code-at">
-              {(shown % count) + 1} of {count}
+              {say('{shown} of {count}', { shown: (shown % count) + 1, count })}
             </p>
-            <Button onClick={() => setRuns(!runs)}>{runs ? 'Hold it' : 'Let it run'}</Button>
+            <Button onClick={() => setRuns(!runs)}>{runs ? say('Hold it') : say('Let it run')}</Button>
             <Button
               onClick={() => {
                 setRuns(false);
                 setShown(shown + 1);
               }}
             >
-              Next
+              {say('Next')}
             </Button>
           </>
         )}

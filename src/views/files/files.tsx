@@ -9,6 +9,7 @@ import { type RefObject, useEffect, useRef, useState } from 'react';
 import type { BackupFile } from '@/core/formats/backup-file';
 import type { MealFile } from '@/core/formats/meal-file';
 import type { Answer } from '@/core/formats/merge';
+import { say } from '@/core/say/say';
 import { join } from '@/link/screens';
 import { REMIND_AFTER_DAYS, wantsBackup } from '@/store/backed-up';
 import { pantry } from '@/store/db';
@@ -25,8 +26,10 @@ const filer = () => import('@/store/files');
 const Clashes = dynamic(() => import('./asked').then((asked) => asked.Clashes));
 const CodeRead = dynamic(() => import('./code-read').then((code) => code.CodeRead), { ssr: false });
 const Restore = dynamic(() => import('./asked').then((asked) => asked.Restore));
-const NOT_FETCHED =
-  'What reads and writes files could not be fetched from the server, and nothing was changed. Try again when there is a network.';
+const notFetched = () =>
+  say(
+    'What reads and writes files could not be fetched from the server, and nothing was changed. Try again when there is a network.',
+  );
 
 type Waiting =
   | { readonly kind: 'clashes'; readonly asked: Asked }
@@ -46,12 +49,12 @@ export function Files() {
   const [waiting, setWaiting] = useState<readonly Waiting[]>([]);
   const [reads, setReads] = useState(false);
   const input = useRef<HTMLInputElement>(null);
-  const say = (sentence: string) => setTold((before) => [...before, sentence]);
+  const report = (sentence: string) => setTold((before) => [...before, sentence]);
 
   const router = useRouter();
   const bringAndSay = async ({ file, goesOn, offer }: Brings, answers: Readonly<Record<string, Answer>>) => {
     const brought = await bring(file, answers);
-    say(brought.sentence);
+    report(brought.sentence);
     if (!goesOn || brought.id === null) return;
     const runs = await openSession(pantry(), brought.id);
     if (runs && offer !== undefined) {
@@ -59,7 +62,7 @@ export function Files() {
         await join(runs.id, offer);
       } catch (error) {
         console.error(error);
-        say('The screens could not be joined: this one goes on by itself.');
+        report(say('The screens could not be joined: this one goes on by itself.'));
       }
     }
     router.push(`/meals/${encodeURIComponent(brought.id)}${runs ? '/cook' : ''}`);
@@ -68,19 +71,19 @@ export function Files() {
   const open = async (files: readonly File[], goesOn = false) => {
     setTold([]);
     const fetched = await Promise.all([reader(), filer()]).catch(() => null);
-    if (!fetched) return say(NOT_FETCHED);
+    if (!fetched) return report(notFetched());
     const [{ openAny }, { clashesWith }] = fetched;
     for (const file of files) {
       const read = openAny(await file.text());
       if (!read.ok) {
-        say(`${file.name}: ${read.sentence}`);
+        report(`${file.name}: ${read.sentence}`);
         continue;
       }
       const opened = read.value;
       if (opened.kind === 'backup') {
         setWaiting((before) => [...before, { kind: 'restore', file: opened.file }]);
       } else if (opened.kind === 'dish') {
-        say(await bringDish(opened.dish));
+        report(await bringDish(opened.dish));
       } else {
         const clashes = await clashesWith(pantry(), opened.file);
         const brings = { file: opened.file, goesOn, ...(opened.offer === undefined ? {} : { offer: opened.offer }) };
@@ -97,32 +100,32 @@ export function Files() {
   const save = async () => {
     const now = Date.now();
     const fetched = await filer().catch(() => null);
-    if (!fetched) return setTold([NOT_FETCHED]);
+    if (!fetched) return setTold([notFetched()]);
     const file = await fetched.backup(pantry(), now);
     saveFile(
       `warm-cadence-${format(now, 'yyyy-MM-dd')}.json`,
       new Blob([JSON.stringify(file)], { type: 'application/json' }),
     );
     await pantry().settings.put({ name: 'backed up', value: now });
-    setTold(['Saved: everything is in that file. Keep it somewhere else than on this machine.']);
+    setTold([say('Saved: everything is in that file. Keep it somewhere else than on this machine.')]);
   };
   const [first, ...rest] = waiting;
   return (
-    <section aria-label="Files" className="mt-10">
-      <h2 className="text-2xl">Files</h2>
+    <section aria-label={say('Files')} className="mt-10">
+      <h2 className="text-2xl">{say('Files')}</h2>
       <Reminder onSave={() => void save()} />
       <div className={`mt-2 rounded-lg border-2 border-dashed p-4 ${over ? 'border-ember' : 'border-line'}`}>
-        <p>Drop meals, dishes or a backup anywhere on this page, several at once if you like.</p>
+        <p>{say('Drop meals, dishes or a backup anywhere on this page, several at once if you like.')}</p>
         <div className="mt-2 flex flex-wrap gap-2">
-          <Button onClick={() => input.current?.click()}>Open files</Button>
-          <Button onClick={() => void save()}>Back up everything</Button>
-          <Button onClick={() => setReads(true)}>Take a meal over by its code</Button>
+          <Button onClick={() => input.current?.click()}>{say('Open files')}</Button>
+          <Button onClick={() => void save()}>{say('Back up everything')}</Button>
+          <Button onClick={() => setReads(true)}>{say('Take a meal over by its code')}</Button>
           <input
             ref={input}
             type="file"
             multiple
             accept=".json,.txt,application/json,text/plain"
-            aria-label="Files to open"
+            aria-label={say('Files to open')}
             className="sr-only"
             tabIndex={-1}
             onChange={(event) => {
@@ -141,12 +144,14 @@ export function Files() {
       <KeptHere />
       {reads && (
         <CodeRead
-          title="A meal from another device"
-          where="There: on the meal’s Paper, or in the evening at the stove, press “Show it as a code”. Hold the camera to it."
+          title={say('A meal from another device')}
+          where={say(
+            'There: on the meal’s Paper, or in the evening at the stove, press “Show it as a code”. Hold the camera to it.',
+          )}
           onClose={() => setReads(false)}
           onRead={(text) => {
             setReads(false);
-            void open([new File([text], 'The code')], true);
+            void open([new File([text], say('The code'))], true);
           }}
         />
       )}
@@ -157,7 +162,7 @@ export function Files() {
           onAnswer={async (answers) => {
             setWaiting(rest);
             if (answers) await bringAndSay(first.asked, answers);
-            else say(`${first.asked.name}: left where it is.`);
+            else report(say('{asked}: left where it is.', { asked: first.asked.name }));
           }}
         />
       )}
@@ -166,13 +171,15 @@ export function Files() {
           file={first.file}
           onAnswer={async (yes) => {
             setWaiting(rest);
-            if (!yes) return say('Everything stays as it is.');
+            if (!yes) return report(say('Everything stays as it is.'));
             try {
               await (await filer()).restore(pantry(), first.file);
-              say('Put back: everything is as it was in that file.');
+              report(say('Put back: everything is as it was in that file.'));
             } catch (error) {
               console.error(error);
-              say('The backup could not be put back, and nothing was changed. Try it in a browser with more room.');
+              report(
+                say('The backup could not be put back, and nothing was changed. Try it in a browser with more room.'),
+              );
             }
           }}
         />
@@ -228,21 +235,25 @@ async function bring(file: MealFile, answers: Readonly<Record<string, Answer>>):
   try {
     const { bringIn } = await filer();
     const { id, name } = await bringIn(pantry(), file, answers, Date.now());
-    return { id, sentence: `${name} is here.` };
+    return { id, sentence: say('{name} is here.', { name }) };
   } catch (error) {
     console.error(error);
-    const sentence = `${file.meal.name} could not be stored, and nothing was changed. There may be no room left in this browser.`;
+    const sentence = say(
+      '{meal} could not be stored, and nothing was changed. There may be no room left in this browser.',
+      { meal: file.meal.name },
+    );
     return { id: null, sentence };
   }
 }
 
 /** A dish that is here already and differs comes in beside it. */
 async function bringDish(dish: Parameters<typeof storeDish>[1]): Promise<string> {
-  if (isEqual(await pantry().dishes.get(dish.id), dish)) return `${dish.name} is among the dishes already.`;
+  if (isEqual(await pantry().dishes.get(dish.id), dish))
+    return say('{dish} is among the dishes already.', { dish: dish.name });
   let id = dish.id;
   for (let count = 2; await pantry().dishes.get(id); count++) id = `${dish.id}-${count}`;
   const fault = await storeDish(pantry(), { ...dish, id });
-  return fault ? fault.sentence : `${dish.name} is among the dishes.`;
+  return fault ? fault.sentence : say('{dish} is among the dishes.', { dish: dish.name });
 }
 
 function Reminder({ onSave }: { readonly onSave: () => void }) {
@@ -250,8 +261,10 @@ function Reminder({ onSave }: { readonly onSave: () => void }) {
   if (!wants) return null;
   return (
     <p role="note" className="mt-2 flex flex-wrap items-center gap-4 border-s-4 border-warn ps-3">
-      For more than {REMIND_AFTER_DAYS} days nothing was backed up, and meals have changed since.
-      <Button onClick={onSave}>Back up now</Button>
+      {say('For more than {days} days nothing was backed up, and meals have changed since.', {
+        days: REMIND_AFTER_DAYS,
+      })}
+      <Button onClick={onSave}>{say('Back up now')}</Button>
     </p>
   );
 }
@@ -264,12 +277,13 @@ function Kept() {
     navigator.storage?.persisted?.().then(setKept, () => setKept(null));
   }, []);
   if (kept === null) return null;
-  if (kept) return <p className="mt-2 text-faint">This browser keeps what is stored here until you clear it.</p>;
+  if (kept)
+    return <p className="mt-2 text-faint">{say('This browser keeps what is stored here until you clear it.')}</p>;
   return (
     <p className="mt-2 text-faint">
-      This browser may clear what is stored here when it runs short of room.{' '}
+      {say('This browser may clear what is stored here when it runs short of room.')}{' '}
       {asked ? (
-        'It was asked, and does not promise more: back up now and then.'
+        say('It was asked, and does not promise more: back up now and then.')
       ) : (
         <Button
           look="quiet"
@@ -279,7 +293,7 @@ function Kept() {
             setAsked(true);
           }}
         >
-          Ask it to keep it
+          {say('Ask it to keep it')}
         </Button>
       )}
     </p>

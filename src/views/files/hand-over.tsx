@@ -2,6 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { useEffect, useState } from 'react';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { Button } from '@/ui/button';
 
@@ -26,18 +27,18 @@ export function HandOver({ mealId, className }: { readonly mealId: string; reado
       // Whoever thinks better of it has not failed.
       if (error instanceof Error && error.name === 'AbortError') return;
       console.error(error);
-      setFault('It could not be shared. Show it as a code, or save the meal as a file.');
+      setFault(say('It could not be shared. Show it as a code, or save the meal as a file.'));
     }
   };
   return (
     <>
       {canShare && (
         <Button className={className} onClick={() => void share()}>
-          Share it
+          {say('Share it')}
         </Button>
       )}
       <Button className={className} onClick={() => setShown(true)}>
-        Show it as a code
+        {say('Show it as a code')}
       </Button>
       {fault && <span role="alert">{fault}</span>}
       {shown && <CodeShown mealId={mealId} onClose={() => setShown(false)} />}

@@ -8,6 +8,7 @@ import {
   VESSEL_KINDS,
 } from '@/core/kitchen/kitchen';
 import { renamedByKind } from '@/core/kitchen/usual';
+import { say } from '@/core/say/say';
 import { HourField } from '@/ui/hour-field';
 import { Stepper } from '@/ui/stepper';
 import { TickBox } from '@/ui/tick-box';
@@ -23,8 +24,8 @@ interface ListProps<L extends ListName> {
 export function Burners({ kitchen, rows }: ListProps<'burners'>) {
   return (
     <Section
-      title="Burners"
-      onAdd={() => rows.add({ name: 'New burner', strength: 'middling', widestCm: 26, gentle: true })}
+      title={say('Burners')}
+      onAdd={() => rows.add({ name: say('New burner'), strength: 'middling', widestCm: 26, gentle: true })}
     >
       {kitchen.burners.map((burner) => (
         <RowBox
@@ -34,13 +35,13 @@ export function Burners({ kitchen, rows }: ListProps<'burners'>) {
           onRemove={() => rows.remove(burner.id)}
         >
           <Choice
-            label="Strength"
+            label={say('Strength')}
             value={burner.strength}
             options={BURNER_STRENGTHS}
             onChange={(strength) => rows.change(burner.id, { strength })}
           />
           <Stepper
-            label="Widest pan"
+            label={say('Widest pan')}
             unit="cm"
             value={burner.widestCm}
             least={8}
@@ -48,7 +49,7 @@ export function Burners({ kitchen, rows }: ListProps<'burners'>) {
             onChange={(widestCm) => rows.change(burner.id, { widestCm })}
           />
           <TickBox value={burner.gentle} onChange={(gentle) => rows.change(burner.id, { gentle })}>
-            Holds the barest simmer
+            {say('Holds the barest simmer')}
           </TickBox>
         </RowBox>
       ))}
@@ -59,7 +60,7 @@ export function Burners({ kitchen, rows }: ListProps<'burners'>) {
 /** Shelves, and how fast it warms. */
 export function Ovens({ kitchen, rows }: ListProps<'ovens'>) {
   return (
-    <Section title="Oven" onAdd={() => rows.add({ name: 'New oven', shelves: 2, warmUpMinutes: 12 })}>
+    <Section title={say('Oven')} onAdd={() => rows.add({ name: say('New oven'), shelves: 2, warmUpMinutes: 12 })}>
       {kitchen.ovens.map((oven) => (
         <RowBox
           key={oven.id}
@@ -68,14 +69,14 @@ export function Ovens({ kitchen, rows }: ListProps<'ovens'>) {
           onRemove={() => rows.remove(oven.id)}
         >
           <Stepper
-            label="Shelves"
+            label={say('Shelves')}
             value={oven.shelves}
             least={1}
             most={12}
             onChange={(shelves) => rows.change(oven.id, { shelves })}
           />
           <Stepper
-            label="To 180 °C in"
+            label={say('To 180 °C in')}
             unit="min"
             value={oven.warmUpMinutes}
             least={0}
@@ -92,8 +93,8 @@ export function Ovens({ kitchen, rows }: ListProps<'ovens'>) {
 export function Vessels({ kitchen, rows }: ListProps<'vessels'>) {
   return (
     <Section
-      title="Pots, pans and trays"
-      onAdd={() => rows.add({ name: 'New pot', kind: 'pot', litres: 3, widthCm: 22, count: 1 })}
+      title={say('Pots, pans and trays')}
+      onAdd={() => rows.add({ name: say('New pot'), kind: 'pot', litres: 3, widthCm: 22, count: 1 })}
     >
       {kitchen.vessels.map((vessel) => (
         <RowBox
@@ -103,13 +104,13 @@ export function Vessels({ kitchen, rows }: ListProps<'vessels'>) {
           onRemove={() => rows.remove(vessel.id)}
         >
           <Choice
-            label="Kind"
+            label={say('Kind')}
             value={vessel.kind}
             options={VESSEL_KINDS}
             onChange={(kind) => rows.change(vessel.id, { kind, name: renamedByKind(vessel.name, vessel.kind, kind) })}
           />
           <Stepper
-            label="Holds"
+            label={say('Holds')}
             unit="l"
             step={0.5}
             value={vessel.litres}
@@ -118,7 +119,7 @@ export function Vessels({ kitchen, rows }: ListProps<'vessels'>) {
             onChange={(litres) => rows.change(vessel.id, { litres })}
           />
           <Stepper
-            label="Across"
+            label={say('Across')}
             unit="cm"
             value={vessel.widthCm}
             least={5}
@@ -126,7 +127,7 @@ export function Vessels({ kitchen, rows }: ListProps<'vessels'>) {
             onChange={(widthCm) => rows.change(vessel.id, { widthCm })}
           />
           <Stepper
-            label="How many"
+            label={say('How many')}
             value={vessel.count}
             least={0}
             most={30}
@@ -142,8 +143,8 @@ export function Vessels({ kitchen, rows }: ListProps<'vessels'>) {
 export function People({ kitchen, rows }: ListProps<'people'>) {
   return (
     <Section
-      title="People"
-      onAdd={() => rows.add({ name: 'New helper', role: 'helper', from: '08:00', until: '22:00' })}
+      title={say('People')}
+      onAdd={() => rows.add({ name: say('New helper'), role: 'helper', from: '08:00', until: '22:00' })}
     >
       {kitchen.people.map((person) => (
         <RowBox
@@ -153,13 +154,21 @@ export function People({ kitchen, rows }: ListProps<'people'>) {
           onRemove={() => rows.remove(person.id)}
         >
           <Choice
-            label="Does"
+            label={say('Does')}
             value={person.role}
             options={['cook', 'helper']}
             onChange={(role) => rows.change(person.id, { role })}
           />
-          <HourField label="There from" value={person.from} onChange={(from) => rows.change(person.id, { from })} />
-          <HourField label="until" value={person.until} onChange={(until) => rows.change(person.id, { until })} />
+          <HourField
+            label={say('There from')}
+            value={person.from}
+            onChange={(from) => rows.change(person.id, { from })}
+          />
+          <HourField
+            label={say('until')}
+            value={person.until}
+            onChange={(until) => rows.change(person.id, { until })}
+          />
         </RowBox>
       ))}
     </Section>
@@ -170,8 +179,8 @@ export function People({ kitchen, rows }: ListProps<'people'>) {
 export function Appliances({ kitchen, rows }: ListProps<'appliances'>) {
   return (
     <Section
-      title="Appliances"
-      onAdd={() => rows.add({ name: 'New kettle', kind: 'kettle', litres: USUAL_LITRES.kettle })}
+      title={say('Appliances')}
+      onAdd={() => rows.add({ name: say('New kettle'), kind: 'kettle', litres: USUAL_LITRES.kettle })}
     >
       {kitchen.appliances.map((item) => (
         <RowBox
@@ -181,13 +190,13 @@ export function Appliances({ kitchen, rows }: ListProps<'appliances'>) {
           onRemove={() => rows.remove(item.id)}
         >
           <Choice
-            label="Kind"
+            label={say('Kind')}
             value={item.kind}
             options={APPLIANCE_KINDS}
             onChange={(kind) => rows.change(item.id, { kind, name: renamedByKind(item.name, item.kind, kind) })}
           />
           <Stepper
-            label={item.litres === undefined ? 'Holds, not told yet' : 'Holds'}
+            label={item.litres === undefined ? say('Holds, not told yet') : say('Holds')}
             unit="l"
             value={item.litres ?? USUAL_LITRES[item.kind]}
             least={0.1}

@@ -1,6 +1,7 @@
 'use client';
 
 import { Plus, X } from 'lucide-react';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { KeptField } from '@/ui/kept-field';
 import { Select } from '@/ui/select';
@@ -19,8 +20,8 @@ export function Section({
     <section aria-label={title}>
       <div className="flex items-center justify-between border-b-2 border-ink pb-1">
         <h2 className="text-2xl">{title}</h2>
-        <Button look="quiet" onClick={onAdd} aria-label={`Add to ${title}`}>
-          <Plus size={16} aria-hidden className="inline" /> add
+        <Button look="quiet" onClick={onAdd} aria-label={say('Add to {title}', { title })}>
+          <Plus size={16} aria-hidden className="inline" /> {say('add')}
         </Button>
       </div>
       {children}
@@ -40,11 +41,11 @@ export function RowBox({ name, onRename, onRemove, children }: RowBoxProps) {
   return (
     <fieldset className="flex flex-wrap items-end gap-x-4 gap-y-2 border-b border-line py-3">
       <legend className="sr-only">{name}</legend>
-      <KeptField label="Name" className="w-40" value={name} onChange={onRename} />
+      <KeptField label={say('Name')} className="w-40" value={name} onChange={onRename} />
       {children}
       <button
         type="button"
-        aria-label={`Take out ${name}`}
+        aria-label={say('Take out {name}', { name })}
         className="ms-auto grid size-10 place-items-center rounded-lg hover:bg-soft"
         onClick={onRemove}
       >

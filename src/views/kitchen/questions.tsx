@@ -13,23 +13,24 @@ import {
   potsOf,
   USUAL_ANSWERS,
 } from '@/core/kitchen/usual';
+import { say, term } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { createKitchen } from '@/store/kitchens';
 import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
 
-const OVEN_WORDS: readonly (readonly [OvenChoice, string])[] = [
-  ['none', 'none'],
-  ['small', 'a small one'],
-  ['usual', 'one with two shelves'],
-  ['two', 'two ovens'],
+const ovenWords = (): readonly (readonly [OvenChoice, string])[] => [
+  ['none', say('none')],
+  ['small', say('a small one')],
+  ['usual', say('one with two shelves')],
+  ['two', say('two ovens')],
 ];
 
-const POT_WORDS: Readonly<Record<PotSet, string>> = {
-  few: 'a few',
-  usual: 'as most have',
-  many: 'for large tables',
-};
+const potWords = (): Readonly<Record<PotSet, string>> => ({
+  few: say('a few'),
+  usual: say('as most have'),
+  many: say('for large tables'),
+});
 
 interface QuestionsProps {
   /** The kitchen is stored; its id. */
@@ -54,21 +55,21 @@ export function Questions({ onMade }: QuestionsProps) {
     <div className="grid max-w-4xl gap-5">
       <div className="flex flex-wrap gap-x-10 gap-y-4">
         <Pills
-          label="Burners"
+          label={say('Burners')}
           value={String(answers.burners)}
           options={counts.map((count) => [count, count] as const)}
           onChange={(count) => set({ burners: Number(count) })}
         />
-        <Pills label="Oven" value={answers.oven} options={OVEN_WORDS} onChange={(oven) => set({ oven })} />
+        <Pills label={say('Oven')} value={answers.oven} options={ovenWords()} onChange={(oven) => set({ oven })} />
         <Pills
-          label="Who is in it"
+          label={say('Who is in it')}
           value={answers.crew}
-          options={CREWS.map((crew) => [crew, crew] as const)}
+          options={CREWS.map((crew) => [crew, term(crew)] as const)}
           onChange={(crew) => set({ crew })}
         />
       </div>
-      <RadioGroup value={answers.pots} onChange={(pots: PotSet) => set({ pots })} aria-label="Pots and pans">
-        <span className="block text-sm text-faint">Pots and pans</span>
+      <RadioGroup value={answers.pots} onChange={(pots: PotSet) => set({ pots })} aria-label={say('Pots and pans')}>
+        <span className="block text-sm text-faint">{say('Pots and pans')}</span>
         <div className="mt-1 grid gap-3 md:grid-cols-3">
           {POT_SETS.map((set) => (
             <Radio
@@ -77,7 +78,7 @@ export function Questions({ onMade }: QuestionsProps) {
               className="cursor-pointer rounded-lg border-2 border-line bg-paper p-3 data-checked:border-ink"
             >
               <PotPicture pots={potsOf(set)} />
-              <span className="mt-2 block font-semibold">{POT_WORDS[set]}</span>
+              <span className="mt-2 block font-semibold">{potWords()[set]}</span>
               <span className="block text-sm text-faint">{countsOf(potsOf(set))}</span>
             </Radio>
           ))}
@@ -85,15 +86,30 @@ export function Questions({ onMade }: QuestionsProps) {
       </RadioGroup>
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
         <Button look="strong" disabled={busy} onClick={() => void make(answers)}>
-          Make this kitchen
+          {say('Make this kitchen')}
         </Button>
         <Button look="quiet" disabled={busy} onClick={() => void make(USUAL_ANSWERS)}>
-          skip: a usual kitchen will do
+          {say('skip: a usual kitchen will do')}
         </Button>
-        <span className="text-faint">All of it can be changed later.</span>
+        <span className="text-faint">{say('All of it can be changed later.')}</span>
       </div>
     </div>
   );
+}
+
+function sayCount(kind: Vessel['kind'], count: number): string {
+  switch (kind) {
+    case 'pot':
+      return say('{count, plural, one {# pot} other {# pots}}', { count });
+    case 'pan':
+      return say('{count, plural, one {# pan} other {# pans}}', { count });
+    case 'casserole':
+      return say('{count, plural, one {# casserole} other {# casseroles}}', { count });
+    case 'tray':
+      return say('{count, plural, one {# tray} other {# trays}}', { count });
+    default:
+      return say('{count, plural, one {# bowl} other {# bowls}}', { count });
+  }
 }
 
 /** "3 pots, 2 pans, 2 trays, 5 bowls". */
@@ -102,7 +118,7 @@ function countsOf(pots: readonly Vessel[]): string {
   return kinds
     .map((kind) => {
       const count = pots.filter((pot) => pot.kind === kind).reduce((sum, pot) => sum + pot.count, 0);
-      return `${count} ${kind}${count === 1 ? '' : 's'}`;
+      return sayCount(kind, count);
     })
     .join(', ');
 }

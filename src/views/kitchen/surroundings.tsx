@@ -2,6 +2,7 @@
 
 import { HIGHEST_METRES, LOWEST_METRES } from '@/core/heat/water';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { HourField } from '@/ui/hour-field';
 import { Pills } from '@/ui/pills';
@@ -15,7 +16,7 @@ export function Surroundings({ kitchen, onChange }: { readonly kitchen: Kitchen;
   return (
     <div className="mt-2 flex flex-wrap items-end gap-x-8 gap-y-2">
       <Stepper
-        label="Above the sea, where water boils cooler"
+        label={say('Above the sea, where water boils cooler')}
         unit="m"
         value={kitchen.metres ?? 0}
         least={LOWEST_METRES}
@@ -24,34 +25,34 @@ export function Surroundings({ kitchen, onChange }: { readonly kitchen: Kitchen;
         onChange={(metres) => onChange((now) => ({ ...now, metres }))}
       />
       <Pills
-        label="Where it stands"
+        label={say('Where it stands')}
         value={kitchen.where ?? 'indoors'}
         options={[
           ['indoors', 'indoors'],
-          ['outdoors', 'in the open'],
-          ['tent', 'in a tent or under an awning'],
+          ['outdoors', say('in the open')],
+          ['tent', say('in a tent or under an awning')],
         ]}
         onChange={(where) => onChange((now) => ({ ...now, where }))}
       />
       {kitchen.asleep ? (
         <div className="flex flex-wrap items-end gap-4">
           <HourField
-            label="Asleep from"
+            label={say('Asleep from')}
             value={kitchen.asleep.from}
             onChange={(from) => onChange((now) => ({ ...now, asleep: { ...ASLEEP, ...now.asleep, from } }))}
           />
           <HourField
-            label="asleep until"
+            label={say('asleep until')}
             value={kitchen.asleep.until}
             onChange={(until) => onChange((now) => ({ ...now, asleep: { ...ASLEEP, ...now.asleep, until } }))}
           />
           <Button look="quiet" onClick={() => onChange(({ asleep: _, ...awake }) => awake)}>
-            no fixed hours
+            {say('no fixed hours')}
           </Button>
         </div>
       ) : (
         <Button look="quiet" onClick={() => onChange((now) => ({ ...now, asleep: ASLEEP }))}>
-          Tell when the household sleeps
+          {say('Tell when the household sleeps')}
         </Button>
       )}
     </div>

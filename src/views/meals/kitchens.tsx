@@ -4,6 +4,7 @@ import { Copy, X } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Kitchen } from '@/core/kitchen/kitchen';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { copyKitchen, putBackKitchen, removeKitchen } from '@/store/kitchens';
 import { Button } from '@/ui/button';
@@ -28,11 +29,11 @@ export function Kitchens({ kitchens }: { readonly kitchens: readonly Kitchen[] }
     setRemoved(null);
   };
   return (
-    <section aria-label="Kitchens" className="mt-10">
+    <section aria-label={say('Kitchens')} className="mt-10">
       <div className="flex flex-wrap items-center gap-x-6 gap-y-1">
-        <h2 className="text-2xl">Kitchens</h2>
+        <h2 className="text-2xl">{say('Kitchens')}</h2>
         <Link href="/kitchens/new" className="inline-flex min-h-10 items-center underline underline-offset-4">
-          new kitchen
+          {say('new kitchen')}
         </Link>
       </div>
       {fault && (
@@ -43,9 +44,9 @@ export function Kitchens({ kitchens }: { readonly kitchens: readonly Kitchen[] }
       <p role="status">
         {removed && (
           <>
-            {removed.name} is removed.{' '}
+            {say('{removed} is removed.', { removed: removed.name })}{' '}
             <Button look="quiet" onClick={() => void putBack()}>
-              put it back
+              {say('put it back')}
             </Button>
           </>
         )}
@@ -67,8 +68,8 @@ export function Kitchens({ kitchens }: { readonly kitchens: readonly Kitchen[] }
             <span className="flex shrink-0">
               <button
                 type="button"
-                aria-label={`Copy ${name}`}
-                title="copy"
+                aria-label={say('Copy {name}', { name })}
+                title={say('copy')}
                 className="grid size-10 place-items-center rounded-lg hover:bg-soft"
                 onClick={() => void copy(id)}
               >
@@ -76,8 +77,8 @@ export function Kitchens({ kitchens }: { readonly kitchens: readonly Kitchen[] }
               </button>
               <button
                 type="button"
-                aria-label={`Remove ${name}`}
-                title="remove"
+                aria-label={say('Remove {name}', { name })}
+                title={say('remove')}
                 className="grid size-10 place-items-center rounded-lg hover:bg-soft"
                 onClick={() => void remove(id)}
               >
@@ -92,7 +93,7 @@ export function Kitchens({ kitchens }: { readonly kitchens: readonly Kitchen[] }
 }
 
 function sizeOf(burners: number, ovens: number, people: number): string {
-  const stove = `${burners} burner${burners === 1 ? '' : 's'}`;
-  const oven = ovens === 0 ? 'no oven' : ovens === 1 ? 'oven' : `${ovens} ovens`;
-  return `${stove}, ${oven}, ${people === 1 ? 'one person' : `${people} people`}`;
+  const stove = say('{burners, plural, one {# burner} other {# burners}}', { burners });
+  const oven = ovens === 0 ? say('no oven') : ovens === 1 ? say('oven') : say('{ovens} ovens', { ovens });
+  return `${stove}, ${oven}, ${people === 1 ? say('one person') : say('{people} people', { people })}`;
 }

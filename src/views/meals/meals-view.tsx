@@ -8,6 +8,7 @@ import type { Evening } from '@/core/live/evening';
 import { eatersOf, standingEvents } from '@/core/live/events';
 import { tableInstant } from '@/core/plain/wall-clock';
 import type { Plan } from '@/core/plan/plan';
+import { say } from '@/core/say/say';
 import { pantry, type StoredMeal } from '@/store/db';
 import { Button } from '@/ui/button';
 import { printAway, useNow } from '@/ui/clock';
@@ -32,7 +33,8 @@ export function MealsView() {
   const plans = useLiveQuery(() => pantry().plans.toArray());
   const sessions = useLiveQuery(() => pantry().sessions.toArray());
   const kitchens = useLiveQuery(() => pantry().kitchens.toArray());
-  if (!meals || !plans || !sessions || !kitchens || now === null) return <p className="mt-10 text-faint">Opening…</p>;
+  if (!meals || !plans || !sessions || !kitchens || now === null)
+    return <p className="mt-10 text-faint">{say('Opening…')}</p>;
   const create = async () => {
     const { createMeal } = await import('@/store/meals');
     const made = await createMeal(pantry(), new Date());
@@ -41,8 +43,8 @@ export function MealsView() {
   return (
     <>
       <div className="mt-2 flex flex-wrap items-center justify-between gap-3">
-        <h1 className="text-4xl">Meals</h1>
-        <Button onClick={create}>New meal</Button>
+        <h1 className="text-4xl">{say('Meals')}</h1>
+        <Button onClick={create}>{say('New meal')}</Button>
       </div>
       {meals.length === 0 && <Beginning hasKitchen={kitchens.length > 0} onBegin={() => void create()} />}
       <ul className="mt-6 grid gap-4 lg:grid-cols-3">
@@ -56,7 +58,7 @@ export function MealsView() {
               meal={meal}
               plan={plan}
               session={session}
-              kitchen={kitchen?.name ?? 'no kitchen'}
+              kitchen={kitchen?.name ?? say('no kitchen')}
               now={now}
             />
           );
@@ -73,22 +75,27 @@ function Beginning({ hasKitchen, onBegin }: { readonly hasKitchen: boolean; read
   return (
     <div className="mt-6">
       <p className="max-w-prose text-lg">
-        Nothing is planned yet. {hasKitchen ? 'Begin a meal of your own,' : 'Say what your kitchen has and begin,'} or
-        load the four sample meals to see how an evening looks.
+        {hasKitchen
+          ? say(
+              'Nothing is planned yet. Begin a meal of your own, or load the four sample meals to see how an evening looks.',
+            )
+          : say(
+              'Nothing is planned yet. Say what your kitchen has and begin, or load the four sample meals to see how an evening looks.',
+            )}
       </p>
       {!hasKitchen && (
-        <section aria-label="Your kitchen" className="mt-5">
-          <h2 className="mb-3 text-2xl">Your kitchen</h2>
+        <section aria-label={say('Your kitchen')} className="mt-5">
+          <h2 className="mb-3 text-2xl">{say('Your kitchen')}</h2>
           <Questions onMade={onBegin} />
         </section>
       )}
       <div className="mt-6 flex flex-wrap gap-3">
         {hasKitchen && (
           <Button look="strong" onClick={onBegin}>
-            Begin a meal
+            {say('Begin a meal')}
           </Button>
         )}
-        <Button onClick={loadAnew}>Load the sample meals</Button>
+        <Button onClick={loadAnew}>{say('Load the sample meals')}</Button>
       </div>
     </div>
   );
@@ -119,7 +126,7 @@ function MealCard({ meal, plan, session, kitchen, now }: CardProps) {
       </h2>
       <p className="mt-1 text-4xl font-semibold">{format(table, 'HH:mm')}</p>
       <p className="mt-2 text-faint">
-        {people} at the table · {meal.dishIds.length} dishes · {kitchen}
+        {say('{people} at the table · {dishIds} dishes · {kitchen}', { people, dishIds: meal.dishIds.length, kitchen })}
       </p>
       <p className="mt-4 min-h-12 flex-1">
         {session ? <AtTheStove session={session} now={now} /> : comesNext(meal, plan, now)}
@@ -128,7 +135,7 @@ function MealCard({ meal, plan, session, kitchen, now }: CardProps) {
         {[
           ['Menu', base],
           ['Score', `${base}/score`],
-          [session ? 'Back to the stove' : 'Cook', `${base}/cook`],
+          [session ? say('Back to the stove') : say('Cook'), `${base}/cook`],
         ].map(([name, href]) => (
           <Link key={name} href={href!} className="min-h-10 py-2 underline underline-offset-4">
             {name}
@@ -141,12 +148,17 @@ function MealCard({ meal, plan, session, kitchen, now }: CardProps) {
 
 function comesNext(meal: StoredMeal, plan: Plan | undefined, now: number): string {
   const table = tableInstant(meal);
-  if (table < now) return 'Its hour has gone by. Choose another day to cook it again.';
-  if (meal.dishIds.length === 0) return 'No dishes yet: open the menu and choose some.';
+  if (table < now) return say('Its hour has gone by. Choose another day to cook it again.');
+  if (meal.dishIds.length === 0) return say('No dishes yet: open the menu and choose some.');
   const first = plan?.steps[0];
-  if (!plan || !first) return 'Not planned yet: open it, and the plan is made.';
+  if (!plan || !first) return say('Not planned yet: open it, and the plan is made.');
   const at = table + first.start * 60_000;
-  return `Planned. First: ${first.name}, ${first.dishName}, ${format(at, 'EEEE')} at ${format(at, 'HH:mm')}.`;
+  return say('Planned. First: {first}, {dish}, {hour} at {hour2}.', {
+    first: first.name,
+    dish: first.dishName,
+    hour: format(at, 'EEEE'),
+    hour2: format(at, 'HH:mm'),
+  });
 }
 
 async function loadAnew(): Promise<void> {

@@ -1,6 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
+import { say } from '@/core/say/say';
 import { CLOCK_MANNERS, DECIMAL_MANNERS, type Manner } from '@/core/units/manner';
 import { told } from '@/core/units/told';
 import { Button } from '@/ui/button';
@@ -9,59 +10,68 @@ import { useTitle } from '@/ui/title';
 import { chooseManner, useManner } from '@/ui/told/manner';
 import { OwnMeasures } from './own-measures';
 
-const AMOUNTS: readonly (readonly [Manner['amounts'], string])[] = [
-  ['metric', 'grams and litres'],
-  ['american', 'US cups, ounces, pounds, inches'],
-  ['australian', 'cups and spoons of Australia, grams'],
+const amountWords = (): readonly (readonly [Manner['amounts'], string])[] => [
+  ['metric', say('grams and litres')],
+  ['american', say('US cups, ounces, pounds, inches')],
+  ['australian', say('cups and spoons of Australia, grams')],
 ];
-const HEAT: readonly (readonly [Manner['heat'], string])[] = [
-  ['celsius', 'Celsius'],
-  ['fahrenheit', 'Fahrenheit'],
-  ['gas', 'gas marks'],
+const heatWords = (): readonly (readonly [Manner['heat'], string])[] => [
+  ['celsius', say('Celsius')],
+  ['fahrenheit', say('Fahrenheit')],
+  ['gas', say('gas marks')],
 ];
-const CLOCK: Readonly<Record<Manner['clock'], string>> = { '24 hours': '24 hours', 'am and pm': 'AM and PM' };
+const clockWords = (): Readonly<Record<Manner['clock'], string>> => ({
+  '24 hours': say('24 hours'),
+  'am and pm': say('AM and PM'),
+});
 
 /** A line in which everything occurs that is told in one manner or another. */
-const SAMPLE = 'At 18:40: 280 g of rice and 620 ml of water into the pot of 2.5 l; the oven to 200 °C.';
+const sample = () => say('At 18:40: 280 g of rice and 620 ml of water into the pot of 2.5 l; the oven to 200 °C.');
 
 /** How this browser tells what is measured: one place for every view, sheet and file for people. */
 export function MeasuresView() {
-  useTitle('How you measure');
+  useTitle(say('How you measure'));
   const router = useRouter();
   const now = useManner();
   return (
     <>
       <div className="mt-2 flex flex-wrap items-center justify-between gap-3">
-        <h1 className="text-4xl">How you measure</h1>
-        <Button onClick={() => router.back()}>Back</Button>
+        <h1 className="text-4xl">{say('How you measure')}</h1>
+        <Button onClick={() => router.back()}>{say('Back')}</Button>
       </div>
       <p className="mt-1 max-w-prose text-lg text-faint">
-        Chosen by the language of this browser at first. Everything is told so from now on, whoever wrote it: plans,
-        recipes, paper, calendar and what is spoken. Nothing that is stored changes.
+        {say(
+          'Chosen by the language of this browser at first. Everything is told so from now on, whoever wrote it: plans, recipes, paper, calendar and what is spoken. Nothing that is stored changes.',
+        )}
       </p>
       <div className="mt-5 grid gap-x-12 gap-y-8 lg:grid-cols-2">
-        <section aria-label="What is told" className="grid content-start gap-5">
+        <section aria-label={say('What is told')} className="grid content-start gap-5">
           <Pills
-            label="Amounts"
+            label={say('Amounts')}
             value={now.amounts}
-            options={AMOUNTS}
+            options={amountWords()}
             onChange={(amounts) => chooseManner({ amounts })}
           />
-          <Pills label="Heat" value={now.heat} options={HEAT} onChange={(heat) => chooseManner({ heat })} />
           <Pills
-            label="Hours"
+            label={say('Heat')}
+            value={now.heat}
+            options={heatWords()}
+            onChange={(heat) => chooseManner({ heat })}
+          />
+          <Pills
+            label={say('Hours')}
             value={now.clock}
-            options={CLOCK_MANNERS.map((clock) => [clock, CLOCK[clock]] as const)}
+            options={CLOCK_MANNERS.map((clock) => [clock, clockWords()[clock]] as const)}
             onChange={(clock) => chooseManner({ clock })}
           />
           <Pills
-            label="Before tenths"
+            label={say('Before tenths')}
             value={now.decimal}
             options={DECIMAL_MANNERS.map((sign) => [sign, `a ${sign}`] as const)}
             onChange={(decimal) => chooseManner({ decimal })}
           />
           <p className="border-s-4 border-line ps-3 text-lg" data-verbatim data-testid="told-sample">
-            {told(SAMPLE, now)}
+            {told(sample(), now)}
           </p>
         </section>
         <OwnMeasures />

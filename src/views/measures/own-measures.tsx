@@ -3,6 +3,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { X } from 'lucide-react';
 import { useState } from 'react';
+import { say } from '@/core/say/say';
 import { LEAST_OWN, MEASURES, type Measure, MOST_OWN, measureOf, measureOfOwn, ownFault } from '@/core/units/measures';
 import { pantry } from '@/store/db';
 import { Button } from '@/ui/button';
@@ -18,8 +19,8 @@ export function useMeasures(): readonly Measure[] {
 
 /** What a mug holds, as finely as it was measured: "300 ml", "10.1 fl oz". */
 function sayExactly(millilitres: number): string {
-  if (manner().amounts !== 'american') return `${millilitres} ml`;
-  return `${(millilitres / measureOf('floz-us').size).toFixed(1)} fl oz`;
+  if (manner().amounts !== 'american') return say('{millilitres} ml', { millilitres });
+  return say('{millilitres} fl oz', { millilitres: (millilitres / measureOf('floz-us').size).toFixed(1) });
 }
 
 /** Mugs and tins of the cook's own: measured once, and from then on to be had wherever an amount is said. */
@@ -36,11 +37,12 @@ export function OwnMeasures() {
     setName('');
   };
   return (
-    <section aria-label="Your own measures" className="grid content-start gap-2">
-      <h2 className="text-2xl">Your own measures</h2>
+    <section aria-label={say('Your own measures')} className="grid content-start gap-2">
+      <h2 className="text-2xl">{say('Your own measures')}</h2>
       <p className="max-w-md text-faint" data-verbatim>
-        Fill your mug or tin with water, pour it into a jug or on a scale (a gram is a millilitre, an ounce nearly a
-        fluid ounce), and it measures from then on.
+        {say(
+          'Fill your mug or tin with water, pour it into a jug or on a scale (a gram is a millilitre, an ounce nearly a fluid ounce), and it measures from then on.',
+        )}
       </p>
       {own.length > 0 && (
         <ul className="max-w-md">
@@ -51,7 +53,7 @@ export function OwnMeasures() {
                 <span data-verbatim>{sayExactly(each.millilitres)}</span>
                 <button
                   type="button"
-                  aria-label={`Forget ${each.name}`}
+                  aria-label={say('Forget {each}', { each: each.name })}
                   className="grid size-10 place-items-center rounded-lg hover:bg-soft"
                   onClick={() => void pantry().measures.delete(each.id)}
                 >
@@ -64,18 +66,18 @@ export function OwnMeasures() {
       )}
       <div className="max-w-md">
         <Field
-          label="Name"
+          label={say('Name')}
           type="text"
           value={name}
           maxLength={60}
-          placeholder="the blue mug"
+          placeholder={say('the blue mug')}
           className="h-12 w-full text-lg"
           onChange={(event) => setName(event.target.value)}
         />
       </div>
       <div className="max-w-md">
         <Dial
-          label="It holds"
+          label={say('It holds')}
           value={millilitres}
           least={LEAST_OWN}
           most={Math.min(1500, MOST_OWN)}
@@ -87,7 +89,7 @@ export function OwnMeasures() {
       </div>
       <div className="flex flex-wrap items-center gap-3">
         <Button look="strong" onClick={() => void keep()}>
-          Keep this measure
+          {say('Keep this measure')}
         </Button>
         {told && (
           <span role="alert" className="text-warn">

@@ -4,6 +4,7 @@ import { useMemo, useRef, useState } from 'react';
 import type { Dish } from '@/core/dish/dish';
 import { cardOf, search } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { Field } from '@/ui/field';
 import { Link } from '@/ui/link';
@@ -27,10 +28,10 @@ export function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
     <div className="mt-5">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
         <Field
-          label="Add a dish"
+          label={say('Add a dish')}
           ref={field}
           type="search"
-          placeholder="its name, or what is in it"
+          placeholder={say('its name, or what is in it')}
           className="w-72 max-w-full"
           value={wish}
           onChange={(event) => setWish(event.target.value)}
@@ -39,13 +40,13 @@ export function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
           href={`/dishes/new?meal=${encodeURIComponent(mealId)}`}
           className="inline-flex min-h-10 items-center underline underline-offset-4"
         >
-          make a new one
+          {say('make a new one')}
         </Link>
         <Link
           href={`/dishes/read?meal=${encodeURIComponent(mealId)}`}
           className="inline-flex min-h-10 items-center underline underline-offset-4"
         >
-          read a recipe
+          {say('read a recipe')}
         </Link>
       </div>
       <ul className="mt-2 flex flex-wrap gap-2">
@@ -64,11 +65,13 @@ export function AddDish({ dishes, chosen, mealId, onAdd }: AddDishProps) {
         ))}
       </ul>
       {found.length > MOST_SHOWN && (
-        <p className="mt-2 text-faint">{found.length - MOST_SHOWN} more; write a word of it.</p>
+        <p className="mt-2 text-faint">
+          {say('{found} more; write a word of it.', { found: found.length - MOST_SHOWN })}
+        </p>
       )}
       {found.length === 0 && (
         <p className="mt-2 text-faint">
-          No dish is called so, and none has it in it. Make a new one, or read a recipe.
+          {say('No dish is called so, and none has it in it. Make a new one, or read a recipe.')}
         </p>
       )}
     </div>

@@ -15,6 +15,7 @@ import {
   APPETITES,
   COLDEST_ROOM,
   HOTTEST_ROOM,
+  type Meal,
   PACES,
   type Pace,
   portionsOf,
@@ -24,6 +25,7 @@ import {
 } from '@/core/meal/meal';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { Landing } from '@/core/plan/plan';
+import { say, term } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { rememberKitchen } from '@/store/kitchens';
 import { addToMeal, changeMeal, storeDish } from '@/store/meals';
@@ -50,24 +52,23 @@ const AddDish = dynamic(() => import('./add-dish').then((add) => add.AddDish), {
   loading: () => <div className="mt-5 min-h-56" />,
 });
 
-const PACE_WORDS: Readonly<Record<Pace, string>> = {
-  relaxed: 'a breath after everything',
-  steady: 'as most cooks work',
-  brisk: 'practised hands, little pause',
-};
+const paceWords = (): Readonly<Record<Pace, string>> => ({
+  relaxed: say('a breath after everything'),
+  steady: say('as most cooks work'),
+  brisk: say('practised hands, little pause'),
+});
 
-const SURENESS_WORDS: Readonly<Record<Sureness, string>> = {
-  sure: 'much room for what takes longer; hands begin sooner',
-  even: 'room where it helps most evenings',
-  short: 'the shortest evening, if all takes its usual minutes',
-};
+const surenessWords = (): Readonly<Record<Sureness, string>> => ({
+  sure: say('much room for what takes longer; hands begin sooner'),
+  even: say('room where it helps most evenings'),
+  short: say('the shortest evening, if all takes its usual minutes'),
+});
 
 /** What is chosen for a meal; every change is stored and planned at once. */
 export function MenuView() {
   const { meal, planned } = useMeal();
   const [fault, setFault] = useState<Refusal | null>(null);
   const dishes = useLiveQuery(() => pantry().dishes.toArray()) ?? [];
-  const kitchens = useLiveQuery(() => pantry().kitchens.toArray()) ?? [];
   const change = async (what: Parameters<typeof changeMeal>[2]) =>
     setFault(await changeMeal(pantry(), meal.id, what, Date.now()));
   const chosen = meal.dishes.map((dish) => dish.id);
@@ -86,33 +87,39 @@ export function MenuView() {
   };
   return (
     <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-[20rem_1fr]">
-      <section aria-label="The table" className="flex min-w-0 flex-col gap-5">
+      <section aria-label={say('The table')} className="flex min-w-0 flex-col gap-5">
         <KeptField
           className="w-full"
-          label="Name"
+          label={say('Name')}
           type="text"
           value={meal.name}
           onChange={(name) => change({ name })}
         />
         <div className="grid grid-cols-[repeat(auto-fit,minmax(8.5rem,1fr))] gap-4">
-          <KeptField className="w-full" label="Day" type="date" value={meal.day} onChange={(day) => change({ day })} />
+          <KeptField
+            className="w-full"
+            label={say('Day')}
+            type="date"
+            value={meal.day}
+            onChange={(day) => change({ day })}
+          />
           <HourField
             className="w-full"
-            label="On the table at"
+            label={say('On the table at')}
             value={meal.hour}
             onChange={(hour) => change({ hour })}
           />
         </div>
         <div className="flex flex-wrap gap-x-4 gap-y-2">
           <Stepper
-            label="People at the table"
+            label={say('People at the table')}
             value={meal.people}
             least={1}
             most={MOST_PEOPLE}
             onChange={(people) => change({ people })}
           />
           <Stepper
-            label="Portions to be left over"
+            label={say('Portions to be left over')}
             value={meal.leftovers ?? 0}
             least={0}
             most={MOST_PEOPLE}
@@ -121,50 +128,20 @@ export function MenuView() {
         </div>
         <div>
           <Pills
-            label="Appetite"
+            label={say('Appetite')}
             value={meal.appetite ?? 'usual'}
-            options={APPETITES.map((each) => [each, each])}
+            options={APPETITES.map((each) => [each, term(each)])}
             onChange={(appetite) => change({ appetite })}
           />
           {portionsOf(meal) !== meal.people && (
-            <p className="mt-1 text-sm text-faint">cooks {portionsOf(meal)} portions as they are written</p>
+            <p className="mt-1 text-sm text-faint">
+              {say('cooks {portionsOf} portions as they are written', { portionsOf: portionsOf(meal) })}
+            </p>
           )}
         </div>
-        <div>
-          <span className="block text-sm text-faint">Kitchen</span>
-          <div className="flex items-center gap-3">
-            <Listbox
-              value={meal.kitchen.id}
-              onChange={(kitchenId: string) => {
-                void change({ kitchenId });
-                void rememberKitchen(pantry(), kitchenId);
-              }}
-            >
-              <ListboxButton className="inline-flex min-h-10 items-center gap-2 rounded-lg border border-line bg-paper px-3">
-                {meal.kitchen.name} <ChevronDown size={16} aria-hidden />
-              </ListboxButton>
-              <ListboxOptions
-                anchor="bottom start"
-                className="z-10 rounded-lg border border-line bg-paper p-1 shadow-lg"
-              >
-                {kitchens.map((kitchen) => (
-                  <ListboxOption
-                    key={kitchen.id}
-                    value={kitchen.id}
-                    className="min-h-10 cursor-pointer rounded px-3 py-2 data-focus:bg-soft"
-                  >
-                    {kitchen.name}
-                  </ListboxOption>
-                ))}
-              </ListboxOptions>
-            </Listbox>
-            <Link href={`/kitchens/${encodeURIComponent(meal.kitchen.id)}`} className="underline underline-offset-4">
-              look inside
-            </Link>
-          </div>
-        </div>
+        <KitchenOf meal={meal} change={change} />
         <Stepper
-          label="Warmth of the air on that day"
+          label={say('Warmth of the air on that day')}
           unit="°C"
           value={roomOf(meal)}
           least={COLDEST_ROOM}
@@ -173,35 +150,37 @@ export function MenuView() {
         />
         <div>
           <Pills
-            label="Pace"
+            label={say('Pace')}
             value={meal.pace}
-            options={PACES.map((each) => [each, each])}
+            options={PACES.map((each) => [each, term(each)])}
             onChange={(pace) => change({ pace })}
           />
-          <p className="mt-1 text-sm text-faint">{PACE_WORDS[meal.pace]}</p>
+          <p className="mt-1 text-sm text-faint">{paceWords()[meal.pace]}</p>
         </div>
         <div>
           <Pills
-            label="The plan leans to"
+            label={say('The plan leans to')}
             value={meal.sureness ?? 'even'}
-            options={SURENESSES.map((each) => [each, each])}
+            options={SURENESSES.map((each) => [each, term(each)])}
             onChange={(sureness) => change({ sureness })}
           />
-          <p className="mt-1 text-sm text-faint">{SURENESS_WORDS[meal.sureness ?? 'even']}</p>
+          <p className="mt-1 text-sm text-faint">{surenessWords()[meal.sureness ?? 'even']}</p>
         </div>
         {fault && (
           <p role="alert" className="border-s-4 border-warn ps-3">
-            {fault.sentence} Nothing was changed.
+            {say('{sentence} Nothing was changed.', { sentence: fault.sentence })}
           </p>
         )}
       </section>
-      <section aria-label="Dishes" className="min-w-0">
+      <section aria-label={say('Dishes')} className="min-w-0">
         <div className="flex items-baseline justify-between">
-          <h2 className="text-2xl">Dishes</h2>
-          <span className="text-faint">{meal.dishes.length} on the menu</span>
+          <h2 className="text-2xl">{say('Dishes')}</h2>
+          <span className="text-faint">{say('{dishes} on the menu', { dishes: meal.dishes.length })}</span>
         </div>
         <WhatPortionsChange />
-        {meal.dishes.length === 0 && <p className="mt-3">Nothing on the menu yet. Choose the first dish below.</p>}
+        {meal.dishes.length === 0 && (
+          <p className="mt-3">{say('Nothing on the menu yet. Choose the first dish below.')}</p>
+        )}
         {meal.dishes.length === 0 && <WholeMenu meal={meal} own={dishes} onTake={(list) => void addAll(list)} />}
         <ul className="mt-2 border-t border-line">
           {meal.dishes.map((dish, index) => (
@@ -256,12 +235,16 @@ function DishRow({ dish, mealId, index, landing, hands, onRemove }: DishRowProps
           </Link>
         </p>
         <p className="text-faint">
-          {landing ? landingWords(landing, meal) : dish.lands ? 'not planned yet' : 'a part for the other dishes'}
-          {hands > 0 && ` · ${printSpan(hands)} of hands`}
-          {allergens.length > 0 && ` · contains ${allergens.join(', ')}`}
+          {landing
+            ? landingWords(landing, meal)
+            : dish.lands
+              ? say('not planned yet')
+              : say('a part for the other dishes')}
+          {hands > 0 && say(' · {span} of hands', { span: printSpan(hands) })}
+          {allergens.length > 0 && say(' · contains {allergens}', { allergens: allergens.map(term).join(', ') })}
           {unknown.length > 0 && (
             <span className="text-warn">
-              {' · not known: '}
+              {say(' · not known: ')}
               <Link href={`/dishes/${encodeURIComponent(dish.id)}`} className="underline underline-offset-4">
                 {unknown.join(', ')}
               </Link>
@@ -274,9 +257,9 @@ function DishRow({ dish, mealId, index, landing, hands, onRemove }: DishRowProps
               <Link
                 href={`/bench?meal=${encodeURIComponent(mealId)}&dish=${encodeURIComponent(dish.id)}`}
                 className="underline underline-offset-4"
-                aria-label={`${dish.name} on the bench`}
+                aria-label={say('{dish} on the bench', { dish: dish.name })}
               >
-                on the bench
+                {say('on the bench')}
               </Link>
             </>
           )}
@@ -284,7 +267,7 @@ function DishRow({ dish, mealId, index, landing, hands, onRemove }: DishRowProps
       </div>
       <button
         type="button"
-        aria-label={`Take out ${dish.name}`}
+        aria-label={say('Take out {dish}', { dish: dish.name })}
         className="grid size-10 place-items-center rounded-lg hover:bg-soft"
         onClick={onRemove}
       >
@@ -302,9 +285,9 @@ function DayBefore({ dish }: { readonly dish: Dish }) {
   if (!made && (!own || aheadPoints(own).length === 0)) return null;
   const words = made
     ? made.days === 1
-      ? 'made the day before'
-      : `made ${made.days} days before`
-    : 'on the day before?';
+      ? say('made the day before')
+      : say('made {days} days before', { days: made.days })
+    : say('on the day before?');
   return (
     <>
       {' · '}
@@ -321,9 +304,51 @@ function DayBefore({ dish }: { readonly dish: Dish }) {
 
 function landingWords(landing: Landing, table: TableHour): string {
   const ready = clockAt(table, landing.ready);
-  if (landing.late > 0) return `ready at ${ready}, ${printSpan(landing.late)} late`;
-  const judged = { well: '', long: ', rather long', 'too long': ', too long', late: '' }[landing.fine];
+  if (landing.late > 0) return say('ready at {ready}, {span} late', { ready, span: printSpan(landing.late) });
+  const judged = { well: '', long: say(', rather long'), 'too long': say(', too long'), late: '' }[landing.fine];
   return landing.waits === 0
-    ? `ready at ${ready}, straight to the table`
-    : `ready at ${ready}, waits ${printSpan(landing.waits)}${judged}`;
+    ? say('ready at {ready}, straight to the table', { ready })
+    : say('ready at {ready}, waits {span}{judged}', { ready, span: printSpan(landing.waits), judged });
+}
+
+interface KitchenOfProps {
+  readonly meal: Meal;
+  readonly change: (what: Parameters<typeof changeMeal>[2]) => Promise<void>;
+}
+
+/** Where the meal is cooked. */
+function KitchenOf({ meal, change }: KitchenOfProps) {
+  const kitchens = useLiveQuery(() => pantry().kitchens.toArray()) ?? [];
+  return (
+    <div>
+      <span className="block text-sm text-faint">{say('Kitchen')}</span>
+      <div className="flex items-center gap-3">
+        <Listbox
+          value={meal.kitchen.id}
+          onChange={(kitchenId: string) => {
+            void change({ kitchenId });
+            void rememberKitchen(pantry(), kitchenId);
+          }}
+        >
+          <ListboxButton className="inline-flex min-h-10 items-center gap-2 rounded-lg border border-line bg-paper px-3">
+            {meal.kitchen.name} <ChevronDown size={16} aria-hidden />
+          </ListboxButton>
+          <ListboxOptions anchor="bottom start" className="z-10 rounded-lg border border-line bg-paper p-1 shadow-lg">
+            {kitchens.map((kitchen) => (
+              <ListboxOption
+                key={kitchen.id}
+                value={kitchen.id}
+                className="min-h-10 cursor-pointer rounded px-3 py-2 data-focus:bg-soft"
+              >
+                {kitchen.name}
+              </ListboxOption>
+            ))}
+          </ListboxOptions>
+        </Listbox>
+        <Link href={`/kitchens/${encodeURIComponent(meal.kitchen.id)}`} className="underline underline-offset-4">
+          {say('look inside')}
+        </Link>
+      </div>
+    </div>
+  );
 }

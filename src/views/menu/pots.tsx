@@ -12,6 +12,7 @@ import {
 import { ChevronDown, ChevronRight } from 'lucide-react';
 import { withoutPin, withPin } from '@/core/meal/pin';
 import { type PotTaken, potsOf } from '@/core/plan/pots';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { changeMeal } from '@/store/meals';
 import { useMeal } from '@/views/shell/meal-frame';
@@ -35,13 +36,15 @@ export function Pots() {
     );
   };
   return (
-    <Disclosure as="section" aria-label="Pots and pans" className="mt-5">
+    <Disclosure as="section" aria-label={say('Pots and pans')} className="mt-5">
       <DisclosureButton className="group flex min-h-10 items-center gap-2 text-2xl">
         <ChevronRight size={20} aria-hidden className="transition-transform group-data-open:rotate-90" />
-        <span className="font-title">Pots and pans</span>
+        <span className="font-title">{say('Pots and pans')}</span>
       </DisclosureButton>
       <DisclosurePanel>
-        <p className="text-faint">As the planner takes them. Choose another that fits, and the rest arranges itself.</p>
+        <p className="text-faint">
+          {say('As the planner takes them. Choose another that fits, and the rest arranges itself.')}
+        </p>
         <ul className="mt-2 border-t border-line">
           {pots.map((pot) => (
             <li
@@ -51,18 +54,22 @@ export function Pots() {
               <span>
                 {pot.dish}: {pot.use}
                 <span className="block text-sm text-faint">
-                  must hold {Math.round(pot.litres * 10) / 10} l
-                  {pot.widthCm > 0 && `, ${Math.ceil(pot.widthCm)} cm across`}
+                  {pot.widthCm > 0
+                    ? say('must hold {litres} l, {widthCm} cm across', {
+                        litres: Math.round(pot.litres * 10) / 10,
+                        widthCm: Math.ceil(pot.widthCm),
+                      })
+                    : say('must hold {litres} l', { litres: Math.round(pot.litres * 10) / 10 })}
                 </span>
               </span>
               <Listbox value={pot.byHand ? pot.vessel.id : ANY} onChange={(id) => choose(pot, unitOf(pot, id))}>
                 <ListboxButton
-                  aria-label={`Vessel for ${pot.dish}: ${pot.use}`}
+                  aria-label={say('Vessel for {dish}: {use}', { dish: pot.dish, use: pot.use })}
                   className="inline-flex min-h-10 items-center justify-between gap-2 rounded-lg border border-line bg-paper px-3 text-start"
                 >
                   <span>
                     {pot.vessel.name}
-                    {pot.byHand && <span className="text-ember"> · by hand</span>}
+                    {pot.byHand && <span className="text-ember"> {say('· by hand')}</span>}
                   </span>
                   <ChevronDown size={16} aria-hidden />
                 </ListboxButton>
@@ -71,7 +78,7 @@ export function Pots() {
                   className="z-10 rounded-lg border border-line bg-paper p-1 shadow-lg"
                 >
                   <ListboxOption value={ANY} className="min-h-10 cursor-pointer rounded px-3 py-2 data-focus:bg-soft">
-                    whichever stands best
+                    {say('whichever stands best')}
                   </ListboxOption>
                   {pot.choices.map(({ id, name }) => (
                     <ListboxOption
@@ -84,9 +91,7 @@ export function Pots() {
                   ))}
                 </ListboxOptions>
               </Listbox>
-              <span className="text-faint">
-                {pot.from} to {pot.until}
-              </span>
+              <span className="text-faint">{say('{from} to {until}', { from: pot.from, until: pot.until })}</span>
             </li>
           ))}
         </ul>

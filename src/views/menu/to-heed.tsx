@@ -4,6 +4,7 @@ import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/react
 import { ChevronRight } from 'lucide-react';
 import { useSearchParams } from 'next/navigation';
 import { allergensOfMeal, DEFER, type Finding, findingsOf, heeded, unknownOfMeal } from '@/core/safety/findings';
+import { say, term } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { changeMeal } from '@/store/meals';
 import { Button } from '@/ui/button';
@@ -34,48 +35,62 @@ export function ToHeed() {
       id="heed"
       key={asked ? 'asked' : 'by itself'}
       defaultOpen={asked}
-      aria-label="To heed"
+      aria-label={say('To heed')}
       className="mt-5 scroll-mt-4"
     >
       <DisclosureButton className="group flex min-h-10 items-center gap-2 text-2xl">
         <ChevronRight size={20} aria-hidden className="transition-transform group-data-open:rotate-90" />
-        <span className="font-title">To heed</span>
+        <span className="font-title">{say('To heed')}</span>
         <span className="text-base text-faint">
-          {open.length} for this plan{passedOver.length > 0 && `, ${passedOver.length} passed over`}
+          {passedOver.length > 0
+            ? say('{open} for this plan, {passedOver} passed over', {
+                open: open.length,
+                passedOver: passedOver.length,
+              })
+            : say('{open} for this plan', { open: open.length })}
         </span>
       </DisclosureButton>
       <DisclosurePanel>
         <ul className="border-t border-line">
           {open.map((finding) => (
-            <Row key={finding.id} finding={finding} action="pass over" onAct={() => pass(finding.id, true)} />
+            <Row key={finding.id} finding={finding} action={say('pass over')} onAct={() => pass(finding.id, true)} />
           ))}
           {passedOver.map((finding) => (
-            <Row key={finding.id} finding={finding} passed action="heed again" onAct={() => pass(finding.id, false)} />
+            <Row
+              key={finding.id}
+              finding={finding}
+              passed
+              action={say('heed again')}
+              onAct={() => pass(finding.id, false)}
+            />
           ))}
         </ul>
         {allergens.length + unknown.length > 0 && (
           <>
-            <h3 className="mt-4 text-xl">Who cannot eat what</h3>
+            <h3 className="mt-4 text-xl">{say('Who cannot eat what')}</h3>
             <dl className="mt-1 grid gap-x-6 border-t border-line sm:grid-cols-[10rem_1fr]">
               {allergens.map(([allergen, dishes]) => (
                 <div key={allergen} className="contents">
-                  <dt className="py-1 font-semibold">{allergen}</dt>
+                  <dt className="py-1 font-semibold">{term(allergen)}</dt>
                   <dd className="py-1">{dishes.join(', ')}</dd>
                 </div>
               ))}
               {unknown.map(([dish, names]) => (
                 <div key={dish} className="contents">
-                  <dt className="py-1 font-semibold text-warn">not known</dt>
+                  <dt className="py-1 font-semibold text-warn">{say('not known')}</dt>
                   <dd className="py-1">
-                    {dish}: {names.join(', ')}. It is free of nothing until that is known.
+                    {say('{dish}: {names}. It is free of nothing until that is known.', {
+                      dish,
+                      names: names.join(', '),
+                    })}
                   </dd>
                 </div>
               ))}
             </dl>
-            <p className="mt-1 text-faint">As marked, and by the names: labels come first.</p>
+            <p className="mt-1 text-faint">{say('As marked, and by the names: labels come first.')}</p>
           </>
         )}
-        <p className="mt-3 text-faint">{DEFER}</p>
+        <p className="mt-3 text-faint">{say(DEFER)}</p>
       </DisclosurePanel>
     </Disclosure>
   );
@@ -93,15 +108,19 @@ function Row({ finding, passed = false, action, onAct }: RowProps) {
   return (
     <li className="flex items-start justify-between gap-4 border-b border-line py-2">
       <div className={passed ? 'text-faint' : ''}>
-        {passed && <strong className="font-semibold">Passed over by you: </strong>}
-        {!passed && weight === 'hard' && <strong className="font-semibold text-warn">Not safe as it stands: </strong>}
+        {passed && <strong className="font-semibold">{say('Passed over by you:')} </strong>}
+        {!passed && weight === 'hard' && (
+          <strong className="font-semibold text-warn">{say('Not safe as it stands:')} </strong>
+        )}
         {says} <span className={passed ? '' : 'text-warn'}>{fix}</span>{' '}
         {finding.asks && (
           <Link href={`/dishes/${encodeURIComponent(finding.asks.dishId)}`} className="underline underline-offset-4">
-            Say what it is
+            {say('Say what it is')}
           </Link>
         )}
-        {limit && <span className="block text-sm text-faint">{limit.source}, from memory</span>}
+        {limit && (
+          <span className="block text-sm text-faint">{say('{source}, from memory', { source: limit.source })}</span>
+        )}
       </div>
       <Button look="quiet" className="shrink-0" onClick={onAct}>
         {action}

@@ -4,6 +4,7 @@ import { X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { type Meal, portionsOf } from '@/core/meal/meal';
 import { type Planned, portionWords, whatPeopleChange } from '@/core/plan/people';
+import { say } from '@/core/say/say';
 import { useMeal } from '@/views/shell/meal-frame';
 
 /** After a change of people, appetite or leftovers: what that changes, dish by dish, with the reason. */
@@ -34,12 +35,16 @@ export function WhatPortionsChange() {
   if (!plan || plan === before.plan) return null;
   const changes = whatPeopleChange(before, { meal, plan });
   return (
-    <section aria-label="What that changes" className="mt-3 mb-4 rounded-lg bg-soft px-4 py-3" data-testid="portions">
+    <section
+      aria-label={say('What that changes')}
+      className="mt-3 mb-4 rounded-lg bg-soft px-4 py-3"
+      data-testid="portions"
+    >
       <div className="flex items-start justify-between gap-4">
         <h3 className="text-xl">{portionWords(before.meal, meal)}</h3>
         <button
           type="button"
-          aria-label="Enough of what changes"
+          aria-label={say('Enough of what changes')}
           className="-mt-1 -me-2 grid size-10 place-items-center rounded-lg hover:bg-ground"
           onClick={() => setBefore(null)}
         >
@@ -47,12 +52,12 @@ export function WhatPortionsChange() {
         </button>
       </div>
       {changes.length === 0 ? (
-        <p>Only amounts: pots, minutes and hours stay as they are.</p>
+        <p>{say('Only amounts: pots, minutes and hours stay as they are.')}</p>
       ) : (
         <dl className="mt-1 grid gap-x-6 gap-y-1.5 md:grid-cols-[minmax(9rem,13rem)_1fr]">
           {changes.map(({ dish, sentences }) => (
             <div key={dish ?? 'evening'} className="contents">
-              <dt className="font-semibold">{dish ?? 'The evening'}</dt>
+              <dt className="font-semibold">{dish ?? say('The evening')}</dt>
               <dd>{sentences.join(' ')}</dd>
             </div>
           ))}

@@ -9,6 +9,7 @@ import { withShelf } from '@/core/dish/shelf';
 import type { Meal } from '@/core/meal/meal';
 import { type Place, type Proposal, proposeMenu } from '@/core/meal/menu-proposal';
 import { readWants } from '@/core/meal/menu-words';
+import { say, term } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { Field } from '@/ui/field';
 import { Select } from '@/ui/select';
@@ -20,11 +21,11 @@ const THINK = { seconds: 2.5, rounds: 40 } as const;
 /** Milliseconds in which the page is drawn. */
 const DRAWN = 30;
 
-const GUESTS: readonly (readonly [Diet | null, string])[] = [
-  [null, 'everything'],
+const guestWords = (): readonly (readonly [Diet | null, string])[] => [
+  [null, say('everything')],
   ...DIETS.toReversed()
     .filter((diet) => diet !== 'with meat')
-    .map((diet) => [diet, diet] as const),
+    .map((diet) => [diet, term(diet)] as const),
 ];
 
 interface WholeMenuProps {
@@ -56,13 +57,13 @@ export function WholeMenu({ meal, own, onTake }: WholeMenuProps) {
   return (
     <Disclosure
       as="section"
-      aria-label="A menu from a few words"
+      aria-label={say('A menu from a few words')}
       defaultOpen={meal.dishes.length === 0}
       className="mt-5"
     >
       <DisclosureButton className="group flex min-h-11 items-center gap-2 text-lg">
-        <ChevronRight size={18} aria-hidden className="transition-transform group-data-open:rotate-90" />A menu from a
-        few words
+        <ChevronRight size={18} aria-hidden className="transition-transform group-data-open:rotate-90" />
+        {say('A menu from a few words')}
       </DisclosureButton>
       <DisclosurePanel className="grid gap-3 ps-6">
         <form
@@ -73,20 +74,22 @@ export function WholeMenu({ meal, own, onTake }: WholeMenuProps) {
           }}
         >
           <Field
-            label="What shall there be?"
+            label={say('What shall there be?')}
             value={text}
             onChange={(event) => setText(event.target.value)}
-            placeholder="a grain, a braise, two sides, something cold"
+            placeholder={say('a grain, a braise, two sides, something cold')}
             className="w-[min(32rem,80vw)]"
           />
-          <Select label="Everyone eats" value={diet} options={GUESTS} onChange={setDiet} />
+          <Select label={say('Everyone eats')} value={diet} options={guestWords()} onChange={setDiet} />
           <Button look="strong" type="submit">
-            Propose
+            {say('Propose')}
           </Button>
         </form>
-        {busy && <p role="status">Looking through the dishes…</p>}
+        {busy && <p role="status">{say('Looking through the dishes…')}</p>}
         {asked && wants.length === 0 && (
-          <p role="alert">Say what shall be on the table, such as “a grain, a braise, two sides” or names of dishes.</p>
+          <p role="alert">
+            {say('Say what shall be on the table, such as “a grain, a braise, two sides” or names of dishes.')}
+          </p>
         )}
         {proposal && !busy && (
           <>
@@ -109,9 +112,11 @@ export function WholeMenu({ meal, own, onTake }: WholeMenuProps) {
             <Outlook meal={meal} dishes={dishes} />
             <div className="flex flex-wrap gap-3">
               <Button look="strong" disabled={dishes.length === 0} onClick={() => onTake(dishes)}>
-                Take this menu
+                {say('Take this menu')}
               </Button>
-              <Button onClick={() => propose(new Set([...skip, ...dishes.map(({ id }) => id)]))}>Something else</Button>
+              <Button onClick={() => propose(new Set([...skip, ...dishes.map(({ id }) => id)]))}>
+                {say('Something else')}
+              </Button>
             </div>
           </>
         )}
@@ -139,7 +144,7 @@ function PlaceRow({ place, onSwap }: { readonly place: Place; readonly onSwap: (
       <span className="text-faint">{want.says}</span>
       {dish ? (
         <Select
-          label={`For ${want.says}`}
+          label={say('For {says}', { says: want.says })}
           hideLabel
           className="w-full max-w-md"
           value={dish.id}
@@ -150,7 +155,7 @@ function PlaceRow({ place, onSwap }: { readonly place: Place; readonly onSwap: (
           }}
         />
       ) : (
-        <span>Nothing that is known here, or that this kitchen could cook: say it in other words.</span>
+        <span>{say('Nothing that is known here, or that this kitchen could cook: say it in other words.')}</span>
       )}
     </li>
   );
@@ -167,7 +172,7 @@ function Outlook({ meal, dishes }: { readonly meal: Meal; readonly dishes: reado
     const together = { ...meal, dishes: [...meal.dishes, ...dishes] };
     void askPlanner({ meal: together, ...THINK, explain: false }).then((result) => {
       if (gone) return;
-      const says = result.ok ? result.plan.verdict : (result.refusals[0]?.sentence ?? 'No plan was found.');
+      const says = result.ok ? result.plan.verdict : (result.refusals[0]?.sentence ?? say('No plan was found.'));
       setFound({ key, says });
     });
     return () => {
@@ -177,7 +182,7 @@ function Outlook({ meal, dishes }: { readonly meal: Meal; readonly dishes: reado
   if (key === '') return null;
   return (
     <p role="status" className="border-s-4 border-line ps-3 text-lg">
-      {found?.key === key ? found.says : 'Looking whether it comes out…'}
+      {found?.key === key ? found.says : say('Looking whether it comes out…')}
     </p>
   );
 }

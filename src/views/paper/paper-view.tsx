@@ -10,6 +10,7 @@ import { prepSheet, type WallSheet, wallSheet } from '@/core/paper/sheets';
 import type { Plan } from '@/core/plan/plan';
 import type { Bowl } from '@/core/prep/bowls';
 import { shoppingList } from '@/core/prep/shopping';
+import { say } from '@/core/say/say';
 import { printThing } from '@/core/units/thing';
 import { toldDrawing } from '@/core/units/told';
 import { pantry } from '@/store/db';
@@ -17,6 +18,7 @@ import { tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
 import { Download, saveFile } from '@/ui/download';
 import { Pills } from '@/ui/pills';
+import { Say } from '@/ui/say';
 import { manner, toldHere } from '@/ui/told/manner';
 import { HandOver } from '@/views/files/hand-over';
 import { useMeal } from '@/views/shell/meal-frame';
@@ -24,11 +26,12 @@ import { halving } from './halving';
 import { makePdf, pdfMaker } from './make-pdf';
 import { useClock } from './use-clock';
 
-const ALARMS = [
-  ['none', 'no alarm'],
-  ['0', 'at the minute'],
-  ['10', '10 min before'],
-] as const;
+const alarmWords = () =>
+  [
+    ['none', say('no alarm')],
+    ['0', say('at the minute')],
+    ['10', say('10 min before')],
+  ] as const;
 
 /** The meal on paper, in a calendar, and in files. */
 export function PaperView() {
@@ -37,7 +40,7 @@ export function PaperView() {
   const usual: PaperSize = manner().amounts === 'american' ? 'LETTER' : 'A4';
   const size = PAPER_SIZES.find((each) => each === kept) ?? usual;
   const clock = useClock(meal);
-  if (!planned.plan) return <p className="mt-4 text-lg">There is no plan to put on paper yet.</p>;
+  if (!planned.plan) return <p className="mt-4 text-lg">{say('There is no plan to put on paper yet.')}</p>;
   const { plan } = planned;
   const under = underOf(meal);
   return (
@@ -57,7 +60,12 @@ export function PaperView() {
 }
 
 function underOf(meal: Meal): string {
-  return `${format(tableInstant(meal), 'EEEE d MMMM yyyy')} · ${meal.people} at the table · ${meal.hour} · ${meal.kitchen.name}`;
+  return say('{hour} · {people} at the table · {hour2} · {kitchen}', {
+    hour: format(tableInstant(meal), 'EEEE d MMMM yyyy'),
+    people: meal.people,
+    hour2: meal.hour,
+    kitchen: meal.kitchen.name,
+  });
 }
 
 interface OnPaperProps {
@@ -73,39 +81,39 @@ function OnPaper({ meal, plan, size, under }: OnPaperProps) {
   useEffect(() => {
     // Where the app is kept on the device, what makes PDFs is there too: it is taken out when one is made.
     if (navigator.serviceWorker?.controller) {
-      setTold('PDFs can be saved now, also without a network.');
+      setTold(say('PDFs can be saved now, also without a network.'));
       return;
     }
     pdfMaker().then(
-      () => setTold('PDFs can be saved now, also without a network.'),
-      () => setTold('The PDF maker did not load; open this page again while there is a network, or print.'),
+      () => setTold(say('PDFs can be saved now, also without a network.')),
+      () => setTold(say('The PDF maker did not load; open this page again while there is a network, or print.')),
     );
   }, []);
   const save = async (name: string, sheet: Parameters<typeof makePdf>[0]) => {
-    setTold('Making the PDF…');
+    setTold(say('Making the PDF…'));
     try {
       saveFile(`${meal.id}-${name}.pdf`, await makePdf(sheet));
       setTold('Saved.');
     } catch (error) {
       console.error(error);
-      setTold('The PDF could not be made. Print the page instead, and choose to save it as a PDF there.');
+      setTold(say('The PDF could not be made. Print the page instead, and choose to save it as a PDF there.'));
     }
   };
-  const say = ({ amount, name }: Bowl) => (amount ? printThing(amount, name) : ` ${name}`);
+  const spell = ({ amount, name }: Bowl) => (amount ? printThing(amount, name) : ` ${name}`);
   return (
-    <section aria-label="On paper">
-      <h2 className="text-2xl">On paper</h2>
+    <section aria-label={say('On paper')}>
+      <h2 className="text-2xl">{say('On paper')}</h2>
       <div className="mt-2">
         <Pills
-          label="Paper"
+          label={say('Paper')}
           value={size}
-          options={PAPER_SIZES.map((each) => [each, each === 'A4' ? 'A4' : 'US Letter'] as const)}
+          options={PAPER_SIZES.map((each) => [each, each === 'A4' ? 'A4' : say('US Letter')] as const)}
           onChange={(value) => void pantry().settings.put({ name: 'paper', value })}
         />
       </div>
       <div className="mt-3 flex flex-wrap gap-2">
         <Button look="strong" onClick={() => window.print()}>
-          Print the sheet for the wall
+          {say('Print the sheet for the wall')}
         </Button>
         <Button
           onClick={() =>
@@ -114,17 +122,19 @@ function OnPaper({ meal, plan, size, under }: OnPaperProps) {
             )
           }
         >
-          Save it as PDF
+          {say('Save it as PDF')}
         </Button>
-        <Button onClick={() => void save('prep', (points) => prepPdf(prepSheet(meal, plan, say), under, size, points))}>
-          Laid out, PDF
+        <Button
+          onClick={() => void save('prep', (points) => prepPdf(prepSheet(meal, plan, spell), under, size, points))}
+        >
+          {say('Laid out, PDF')}
         </Button>
         <Button
           onClick={() =>
             void save('shopping', (points) => shoppingPdf(meal.name, under, shoppingList(meal), size, points))
           }
         >
-          Shopping, PDF
+          {say('Shopping, PDF')}
         </Button>
       </div>
       <p role="status" className="mt-1 text-faint">
@@ -138,7 +148,7 @@ const plans = () => import('@/core/formats/plan-file');
 
 function Elsewhere({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) {
   const [which, setWhich] = useState<'all' | 'earlier days'>('all');
-  const [alarm, setAlarm] = useState<(typeof ALARMS)[number][0]>('0');
+  const [alarm, setAlarm] = useState<'none' | '0' | '10'>('0');
   const tableAt = tableInstant(meal);
   const stored = useLiveQuery(() => pantry().meals.get(meal.id), [meal.id]);
   const calendar = async () =>
@@ -149,28 +159,28 @@ function Elsewhere({ meal, plan }: { readonly meal: Meal; readonly plan: Plan })
       alarm: alarm === 'none' ? null : Number(alarm),
       now: Date.now(),
       changedAt: stored?.changedAt ?? 0,
-      say: toldHere,
+      spell: toldHere,
     });
   const wholeMeal = async () => {
     const { fileOfMeal } = await import('@/store/files');
     return JSON.stringify(await fileOfMeal(pantry(), meal.id), null, 2);
   };
   return (
-    <section aria-label="Elsewhere">
-      <h2 className="text-2xl">Elsewhere</h2>
+    <section aria-label={say('Elsewhere')}>
+      <h2 className="text-2xl">{say('Elsewhere')}</h2>
       <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
         <Pills
-          label="Calendar"
+          label={say('Calendar')}
           value={which}
           options={[
-            ['all', 'every cue'],
-            ['earlier days', 'only the days before'],
+            ['all', say('every cue')],
+            ['earlier days', say('only the days before')],
           ]}
           onChange={setWhich}
         />
-        <Pills label="Alarm" value={alarm} options={ALARMS} onChange={setAlarm} />
+        <Pills label={say('Alarm')} value={alarm} options={alarmWords()} onChange={setAlarm} />
         <Download name={`${meal.id}.ics`} type="text/calendar" text={calendar}>
-          save for a calendar
+          {say('save for a calendar')}
         </Download>
       </div>
       <div className="mt-2 flex flex-wrap gap-x-6">
@@ -179,19 +189,19 @@ function Elsewhere({ meal, plan }: { readonly meal: Meal; readonly plan: Plan })
           type="text/csv"
           text={async () => (await plans()).planTable(plan, tableAt)}
         >
-          plan as a table
+          {say('plan as a table')}
         </Download>
         <Download
           name={`${meal.id}-plan.json`}
           text={async () => JSON.stringify((await plans()).planFile(meal.name, plan, tableAt), null, 2)}
         >
-          plan as JSON
+          {say('plan as JSON')}
         </Download>
         <Download name={`${meal.id}.json`} text={wholeMeal}>
-          the whole meal as a file
+          {say('the whole meal as a file')}
         </Download>
       </div>
-      <h3 className="mt-4 text-xl">On another device</h3>
+      <h3 className="mt-4 text-xl">{say('On another device')}</h3>
       <div className="mt-2 flex flex-wrap items-center gap-2">
         <HandOver mealId={meal.id} />
       </div>
@@ -251,17 +261,21 @@ function Wall({ sheet, svg, under, size }: WallProps) {
   }, []);
   return (
     <>
-      <style>{`@page { size: ${size === 'A4' ? 'A4' : 'letter'} portrait; margin: ${MARGIN_MM}mm }`}</style>
+      <style>
+        {size === 'A4'
+          ? `@page { size: A4 portrait; margin: ${MARGIN_MM}mm }`
+          : `@page { size: letter portrait; margin: ${MARGIN_MM}mm }`}
+      </style>
       {pages > 1 && (
         <p role="status" className="mt-4 text-faint print:hidden">
-          On one page the letters would be too small to be read from the stove: it takes {pages}.
+          {say('On one page the letters would be too small to be read from the stove: it takes {pages}.', { pages })}
         </p>
       )}
       <div className="mt-6 overflow-x-auto print:m-0 print:overflow-visible">
         <article
           ref={page}
           data-testid="wall-sheet"
-          aria-label="The sheet for the kitchen wall"
+          aria-label={say('The sheet for the kitchen wall')}
           className="sheet min-h-(--page) w-(--wide) bg-white p-[10mm] text-black shadow-sm print:min-h-0 print:w-auto print:p-0 print:shadow-none"
           style={{
             ['--page' as string]: `${height}mm`,
@@ -275,7 +289,7 @@ function Wall({ sheet, svg, under, size }: WallProps) {
           {sheet.clocks && <p>{sheet.clocks}</p>}
           {/* biome-ignore lint/performance/noImgElement: a drawing made on the spot, nothing to optimise */}
           <img
-            alt="The evening drawn: a row a station, a bar a step, numbered by dish"
+            alt={say('The evening drawn: a row a station, a bar a step, numbered by dish')}
             src={`data:image/svg+xml,${encodeURIComponent(svg)}`}
             style={{ width: '100%' }}
             onLoad={fit}
@@ -295,10 +309,34 @@ function Wall({ sheet, svg, under, size }: WallProps) {
                 <div style={{ display: 'flex', gap: '0.5em' }}>
                   <strong className="tabular-nums">{row.time}</strong>
                   <span>
-                    <strong>
-                      {row.step}, {row.dish}
-                    </strong>
-                    {row.marks.length > 0 && ` (${row.marks.join(', ')})`} · {row.where} · to {row.until}
+                    {row.marks.length > 0 ? (
+                      <Say
+                        words="{step} ({marks}) · {where} · to {until}"
+                        values={{
+                          step: (
+                            <strong>
+                              {row.step}, {row.dish}
+                            </strong>
+                          ),
+                          marks: row.marks.join(', '),
+                          where: row.where,
+                          until: row.until,
+                        }}
+                      />
+                    ) : (
+                      <Say
+                        words="{step} · {where} · to {until}"
+                        values={{
+                          step: (
+                            <strong>
+                              {row.step}, {row.dish}
+                            </strong>
+                          ),
+                          where: row.where,
+                          until: row.until,
+                        }}
+                      />
+                    )}
                     {row.goesIn && <span style={{ display: 'block' }}>{row.goesIn}</span>}
                   </span>
                 </div>
@@ -306,13 +344,13 @@ function Wall({ sheet, svg, under, size }: WallProps) {
             ))}
           </ol>
           <p style={{ marginTop: '0.5em' }}>
-            <strong>Careful.</strong>{' '}
+            <strong>{say('Careful.')}</strong>{' '}
             {sheet.cautions.map(({ mark, says }) => (
               <span key={mark}>
                 <strong>{mark}</strong> {says}{' '}
               </span>
             ))}
-            Your local rules and the maker’s instructions come first.
+            {say('Your local rules and the maker’s instructions come first.')}
           </p>
         </article>
       </div>

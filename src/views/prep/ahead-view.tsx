@@ -7,6 +7,8 @@ import type { Plan } from '@/core/plan/plan';
 import { ofTwenty } from '@/core/plan/say-odds';
 import { keptTooLong, type Offer, offersOf } from '@/core/prep/offers';
 import { type AheadProposal, proposeAhead } from '@/core/prep/propose';
+import { say } from '@/core/say/say';
+import { capital } from '@/core/units/words';
 import { pantry } from '@/store/db';
 import { changeMeal, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
@@ -39,7 +41,7 @@ export function AheadView() {
     setFault(refusal?.sentence ?? '');
   };
   if (meal.dishes.length === 0)
-    return <p className="mt-4 text-lg">Nothing to make ahead yet: choose the first dish on the menu.</p>;
+    return <p className="mt-4 text-lg">{say('Nothing to make ahead yet: choose the first dish on the menu.')}</p>;
   const left = now === null ? null : differenceInCalendarDays(new Date(`${meal.day}T12:00`), now);
   const dishes = [...new Set(offers.map(({ dishId }) => dishId))];
   return (
@@ -51,12 +53,14 @@ export function AheadView() {
         </p>
       )}
       <div className="mt-4 grid gap-x-12 gap-y-8 lg:grid-cols-2">
-        <section aria-label="What can be made ahead" className="min-w-0">
-          <h2 className="text-2xl">What can be made ahead</h2>
-          {dishes.length === 0 && <p className="text-faint">Nothing of this menu gets better, or keeps, by waiting.</p>}
+        <section aria-label={say('What can be made ahead')} className="min-w-0">
+          <h2 className="text-2xl">{say('What can be made ahead')}</h2>
+          {dishes.length === 0 && (
+            <p className="text-faint">{say('Nothing of this menu gets better, or keeps, by waiting.')}</p>
+          )}
           {left !== null && left < 1 && dishes.length > 0 && (
             <p className="mt-2 border-s-4 border-line ps-3">
-              No day is left before this meal: choose a later day on the menu to make something ahead.
+              {say('No day is left before this meal: choose a later day on the menu to make something ahead.')}
             </p>
           )}
           {plan && dishes.length > 0 && left !== null && left >= 1 && (
@@ -110,13 +114,13 @@ function DishAhead({ offers, made, left, onPut }: DishAheadProps) {
         {(left !== null && left < 1 && !made ? [] : offers).map((offer) => (
           <li key={offer.upTo}>
             <Tick
-              radio={`ahead ${dishId}`}
+              radio={say('ahead {dishId}', { dishId })}
               checked={offer === chosen}
               onChange={() =>
                 onPut((was) => ({ dish: dishId, upTo: offer.upTo, days: Math.min(was?.days ?? 1, offer.mostDays) }))
               }
             >
-              {offer.whole ? 'All of it' : `Up to “${offer.lastStep}”`}
+              {offer.whole ? say('All of it') : say('Up to “{lastStep}”', { lastStep: offer.lastStep })}
               <span className="block text-sm text-faint">{sparesOf(offer)}</span>
             </Tick>
           </li>
@@ -125,9 +129,9 @@ function DishAhead({ offers, made, left, onPut }: DishAheadProps) {
       {made && chosen && (
         <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-2 ps-9">
           <span className="flex items-center gap-2">
-            <span aria-hidden>on</span>
+            <span aria-hidden>{say('on')}</span>
             <Select
-              label={`Day for ${dishName}`}
+              label={say('Day for {dish}', { dish: dishName })}
               hideLabel
               value={made.days}
               options={days.map((each) => [each, day(each)] as const)}
@@ -144,15 +148,21 @@ function DishAhead({ offers, made, left, onPut }: DishAheadProps) {
                 })
               }
             >
-              in the freezer
+              {say('in the freezer')}
             </TickBox>
           )}
-          <Button look="quiet" onClick={() => onPut(() => null)} aria-label={`Make ${dishName} on the day`}>
-            on the day after all
+          <Button
+            look="quiet"
+            onClick={() => onPut(() => null)}
+            aria-label={say('Make {dish} on the day', { dish: dishName })}
+          >
+            {say('on the day after all')}
           </Button>
           {isPast && (
             <p role="alert" className="basis-full text-warn">
-              That day is past. If it was made then, all is well; if not, choose another day or cook it on the day.
+              {say(
+                'That day is past. If it was made then, all is well; if not, choose another day or cook it on the day.',
+              )}
             </p>
           )}
           {tooLong && (
@@ -169,25 +179,41 @@ function DishAhead({ offers, made, left, onPut }: DishAheadProps) {
 
 function sparesOf({ spares, heatedAgain }: Offer): string {
   const kinds = [
-    [spares.hands, 'of hands'],
-    [spares.burner, 'of burner'],
-    [spares.oven, 'of oven'],
+    [spares.hands, say('of hands')],
+    [spares.burner, say('of burner')],
+    [spares.oven, say('of oven')],
   ] as const;
-  const spared = kinds.filter(([minutes]) => minutes > 0).map(([minutes, of]) => `${minutes} min ${of}`);
-  const asked = kinds.filter(([minutes]) => minutes < 0).map(([minutes, of]) => `${-minutes} min ${of} more`);
-  const words = `spares the day ${spared.length > 0 ? spared.join(', ') : 'little'}`;
-  return `${words}${asked.length > 0 ? `; asks ${asked.join(', ')}` : ''}${heatedAgain ? '; heated through on the day' : ''}`;
+  const spared = kinds
+    .filter(([minutes]) => minutes > 0)
+    .map(([minutes, of]) => say('{minutes} min {of}', { minutes, of }));
+  const asked = kinds
+    .filter(([minutes]) => minutes < 0)
+    .map(([minutes, of]) => say('{minutes} min {of} more', { minutes: -minutes, of }));
+  const words =
+    spared.length > 0 ? say('spares the day {spared}', { spared: spared.join(', ') }) : say('spares the day little');
+  return `${words}${asked.length > 0 ? say('; asks {asked}', { asked: asked.join(', ') }) : ''}${heatedAgain ? say('; heated through on the day') : ''}`;
 }
 
 function keepingOf({ keeps, cooked, litres }: Offer, { frozen }: MadeAhead): string {
   const life = frozen
-    ? `${keeps.of}: up to ${keeps.freezerMonths} months at −18 °C, then a night in the fridge to thaw`
-    : `${keeps.of}: ${keeps.fridgeDays} ${keeps.fridgeDays === 1 ? 'day' : 'days'} at 4 °C or below`;
-  const box = litres > 0 ? ` A box of ${litres} l with a lid.` : ' Covered.';
+    ? say('{of}: up to {freezerMonths} months at −18 °C, then a night in the fridge to thaw', {
+        of: say(keeps.of),
+        freezerMonths: keeps.freezerMonths ?? '',
+      })
+    : say('{of}: {fridgeDays, plural, one {# day} other {# days}} at 4 °C or below', {
+        of: say(keeps.of),
+        fridgeDays: keeps.fridgeDays,
+      });
+  const box = litres > 0 ? say(' A box of {litres} l with a lid.', { litres }) : say(' Covered.');
   const path = cooked
-    ? ' Cooled in a shallow dish: below 21 °C within two hours, below 5 °C within four more; grain within one.'
+    ? say(' Cooled in a shallow dish: below 21 °C within two hours, below 5 °C within four more; grain within one.')
     : '';
-  return `${life.charAt(0).toUpperCase()}${life.slice(1)} (${keeps.source}).${box}${path} Local rules come first.`;
+  return say('{life} ({source}).{box}{path} Local rules come first.', {
+    life: capital(life),
+    source: say(keeps.source),
+    box,
+    path,
+  });
 }
 
 type Search =
@@ -227,57 +253,75 @@ function Propose({ written, plan, onChoose }: ProposeProps) {
   if (search.state === 'idle') {
     return (
       <Button className="mt-2" onClick={() => void look()}>
-        What would help most?
+        {say('What would help most?')}
       </Button>
     );
   }
   if (search.state === 'trying') {
     return (
       <p className="mt-2 flex items-center gap-3" aria-live="polite">
-        Trying each on the evening before{search.all > 0 ? `: ${search.tried} of ${search.all}` : '…'}
+        {search.all > 0
+          ? say('Trying each on the evening before: {tried} of {all}', { tried: search.tried, all: search.all })
+          : say('Trying each on the evening before…')}
         <Button
           look="quiet"
           onClick={() => {
             signal.current.aborted = true;
           }}
         >
-          stop
+          {say('stop')}
         </Button>
       </p>
     );
   }
   if (search.found.length === 0)
-    return <p className="mt-2">Nothing made the evening before would spare the day anything.</p>;
+    return <p className="mt-2">{say('Nothing made the evening before would spare the day anything.')}</p>;
   return (
-    <ol aria-label="What helps most" className="mt-2 border-t border-line">
-      {search.found.map(({ offer, made, spares, hands, sparesHotHour, hotHour, late, good }) => (
-        <li key={made.dish} className="flex items-center justify-between gap-4 border-b border-line py-1.5">
+    <ol aria-label={say('What helps most')} className="mt-2 border-t border-line">
+      {search.found.map((found) => (
+        <li key={found.made.dish} className="flex items-center justify-between gap-4 border-b border-line py-1.5">
           <span>
-            {offer.dishName} {offer.whole ? '' : `up to “${offer.lastStep}” `}the evening before
-            <span className="block text-sm text-faint">
-              hands on the day {hands} min instead of {hands + spares}; in the last hour {hotHour} instead of{' '}
-              {hotHour + sparesHotHour}
-              {late > 0 ? `; still ${printSpan(late)} late` : ''}
-              {good !== null && `; lands well in ${ofTwenty(good)} of 20 evenings`}
-              {plan.odds &&
-                good !== null &&
-                ofTwenty(good) !== ofTwenty(plan.odds.good) &&
-                ` instead of ${ofTwenty(plan.odds.good)}`}
-            </span>
+            {found.offer.whole
+              ? say('{dish} the evening before', { dish: found.offer.dishName })
+              : say('{dish} up to “{lastStep}” the evening before', {
+                  dish: found.offer.dishName,
+                  lastStep: found.offer.lastStep,
+                })}
+            <span className="block text-sm text-faint">{sayWorth(found, plan)}</span>
           </span>
           <Button
             onClick={() => {
-              onChoose(made);
+              onChoose(found.made);
               setSearch({ state: 'idle' });
             }}
-            aria-label={`Do this: ${offer.dishName} the evening before`}
+            aria-label={say('Do this: {dish} the evening before', { dish: found.offer.dishName })}
           >
-            do this
+            {say('do this')}
           </Button>
         </li>
       ))}
     </ol>
   );
+}
+
+/** What it would spare the day, and what the evening would be like. */
+function sayWorth({ spares, hands, sparesHotHour, hotHour, late, good }: AheadProposal, plan: Plan): string {
+  const worth = say(
+    'hands on the day {hands} min instead of {handsNow}; in the last hour {hotHour} instead of {hotHourNow}',
+    { hands, handsNow: hands + spares, hotHour, hotHourNow: hotHour + sparesHotHour },
+  );
+  const odds = good === null ? null : ofTwenty(good);
+  const before = plan.odds ? ofTwenty(plan.odds.good) : odds;
+  const parts = [
+    worth,
+    late > 0 ? say('still {span} late', { span: printSpan(late) }) : '',
+    odds === null
+      ? ''
+      : odds === before || before === null
+        ? say('lands well in {odds} of 20 evenings', { odds })
+        : say('lands well in {odds} of 20 evenings instead of {before}', { odds, before }),
+  ];
+  return parts.filter(Boolean).join('; ');
 }
 
 const MINUTE = 60_000;
@@ -290,9 +334,9 @@ function Days({ plan }: { readonly plan: Plan }) {
   const early = plan.steps.filter(({ start, ahead }) => ahead || !isSameDay(table + start * MINUTE, table));
   const days = [...new Set(early.map(({ start }) => format(table + start * MINUTE, 'yyyy-MM-dd')))];
   return (
-    <section aria-label="The days before" className="min-w-0">
-      <h2 className="text-2xl">The days before</h2>
-      {days.length === 0 && <p className="text-faint">Everything is done on the day itself.</p>}
+    <section aria-label={say('The days before')} className="min-w-0">
+      <h2 className="text-2xl">{say('The days before')}</h2>
+      {days.length === 0 && <p className="text-faint">{say('Everything is done on the day itself.')}</p>}
       {days.map((day) => (
         <section key={day} className="mt-3" aria-label={format(new Date(`${day}T12:00`), 'EEEE d MMMM')}>
           <h3 className="text-xl">{format(new Date(`${day}T12:00`), 'EEEE d MMMM')}</h3>
@@ -310,7 +354,7 @@ function Days({ plan }: { readonly plan: Plan }) {
                       {step.name}, {step.dishName}
                     </span>
                     <span className="block text-sm text-faint">
-                      {step.minutes} min. {step.says}
+                      {say('{minutes} min. {says}', { minutes: step.minutes, says: step.says })}
                     </span>
                     {step.cautions.map((caution) => (
                       <span key={caution} className="block text-sm text-warn">

@@ -6,6 +6,7 @@ import type { Plan } from '@/core/plan/plan';
 import { type BoardRound, type Bowl, boardRounds, bowlsOf, LAYERS, type Layer } from '@/core/prep/bowls';
 import { type Joint, jointsOf } from '@/core/prep/joint-work';
 import { takenOut } from '@/core/prep/vessels-out';
+import { say, term } from '@/core/say/say';
 import { printAmount } from '@/core/units/amount';
 import { printThing } from '@/core/units/thing';
 import { listed } from '@/core/units/words';
@@ -23,7 +24,7 @@ export function LayOutView() {
   const [fault, setFault] = useState('');
   const { plan } = planned;
   if (meal.dishes.length === 0)
-    return <p className="mt-4 text-lg">Nothing to lay out yet: choose the first dish on the menu.</p>;
+    return <p className="mt-4 text-lg">{say('Nothing to lay out yet: choose the first dish on the menu.')}</p>;
   const bowls = bowlsOf(meal, plan);
   const rounds = boardRounds(bowls, plan);
   const atTheBoard = new Set(rounds.flatMap((round) => round.bowls.map(({ key }) => key)));
@@ -34,7 +35,7 @@ export function LayOutView() {
       {plan && <Tonight meal={meal} plan={plan} />}
       <div className="mt-2 flex flex-wrap items-center gap-x-6 gap-y-1">
         <TickBox value={meal.layOutFirst !== false} onChange={(on) => void change({ layOutFirst: on })}>
-          Keep the last hour for cooking: what keeps is prepared before it
+          {say('Keep the last hour for cooking: what keeps is prepared before it')}
         </TickBox>
       </div>
       {fault && (
@@ -70,14 +71,16 @@ function Together({
 }) {
   if (joints.length === 0) return null;
   return (
-    <ul aria-label="Cut together" className="mt-1">
+    <ul aria-label={say('Cut together')} className="mt-1">
       {joints.map((joint) => (
         <li key={joint.thing} className="flex flex-wrap items-center gap-x-4">
           <span>
-            {joint.joined ? 'Cut in one go' : 'Could be cut in one go'}: {joint.name} for {each(joint.dishes)}
+            {joint.joined
+              ? say('Cut in one go: {joint} for {each}', { joint: joint.name, each: each(joint.dishes) })
+              : say('Could be cut in one go: {joint} for {each}', { joint: joint.name, each: each(joint.dishes) })}
           </span>
           <Button look="quiet" aria-pressed={joint.joined} onClick={() => onChange(joint)}>
-            {joint.joined ? 'apart again' : 'cut them together'}
+            {joint.joined ? say('apart again') : say('cut them together')}
           </Button>
         </li>
       ))}
@@ -85,12 +88,12 @@ function Together({
   );
 }
 
-const LAYER_NAMES: Readonly<Record<Layer, string>> = {
-  dry: 'Dry things',
-  wet: 'Wet things',
-  vegetables: 'Vegetables',
-  raw: 'Raw meat and fish, last',
-};
+const layerNames = (): Readonly<Record<Layer, string>> => ({
+  dry: say('Dry things'),
+  wet: say('Wet things'),
+  vegetables: say('Vegetables'),
+  raw: say('Raw meat and fish, last'),
+});
 
 function Board({ rounds, plan }: { readonly rounds: readonly BoardRound[]; readonly plan: Plan | null }) {
   const { meal } = useMeal();
@@ -98,17 +101,17 @@ function Board({ rounds, plan }: { readonly rounds: readonly BoardRound[]; reado
   const when = useWhen(meal);
   const all = Math.round(rounds.reduce((sum, { minutes }) => sum + minutes, 0));
   return (
-    <section aria-label="At the board" className="min-w-0">
-      <h2 className="text-2xl">At the board</h2>
+    <section aria-label={say('At the board')} className="min-w-0">
+      <h2 className="text-2xl">{say('At the board')}</h2>
       <p className="text-faint">
-        About {all} min of knife and sink, one thing after the other; each for all its dishes.
+        {say('About {all} min of knife and sink, one thing after the other; each for all its dishes.', { all })}
       </p>
       {LAYERS.filter((layer) => rounds.some((round) => round.layer === layer)).map((layer) => (
-        <section key={layer} aria-label={LAYER_NAMES[layer]} className="mt-4">
-          <h3 className="text-xl">{LAYER_NAMES[layer]}</h3>
+        <section key={layer} aria-label={layerNames()[layer]} className="mt-4">
+          <h3 className="text-xl">{layerNames()[layer]}</h3>
           {layer === 'raw' && (
             <p className="text-sm text-warn">
-              Another board, or wash board, knife and hands with soap before and after. Local rules come first.
+              {say('Another board, or wash board, knife and hands with soap before and after. Local rules come first.')}
             </p>
           )}
           <ul className="mt-1 border-t border-line">
@@ -120,7 +123,10 @@ function Board({ rounds, plan }: { readonly rounds: readonly BoardRound[]; reado
                     <p className="flex justify-between gap-4">
                       <span className="text-lg font-semibold first-letter:uppercase">{round.name}</span>
                       <span className="text-faint">
-                        {round.bowls.length} portions, {minutesOf(round.minutes)}
+                        {say('{bowls} portions, {minutesOf}', {
+                          bowls: round.bowls.length,
+                          minutesOf: minutesOf(round.minutes),
+                        })}
                       </span>
                     </p>
                   )}
@@ -154,13 +160,19 @@ function Board({ rounds, plan }: { readonly rounds: readonly BoardRound[]; reado
 }
 
 function goesTo({ dishName, into, at }: Bowl, when: (minute: number) => string): string {
-  return `for “${into.name}”, ${dishName}${at === null ? '' : `, at ${when(at)}`}`;
+  return at === null
+    ? say('for “{into}”, {dish}', { into: into.name, dish: dishName })
+    : say('for “{into}”, {dish}, at {when}', { into: into.name, dish: dishName, when: when(at) });
 }
 
 /** "; cut at 15:10 by the helper". */
 function cutBy({ readiedIn }: Bowl, plan: Plan | null, when: (minute: number) => string): string {
   const step = plan?.steps.find(({ key }) => key === readiedIn || key === `${readiedIn}.1`);
-  return step ? `; ready it at ${when(step.start)}${step.person ? ` (${step.person.name})` : ''}` : '';
+  return step
+    ? step.person
+      ? say('; ready it at {when} ({person})', { when: when(step.start), person: step.person.name })
+      : say('; ready it at {when}', { when: when(step.start) })
+    : '';
 }
 
 function Measured({ bowls }: { readonly bowls: readonly Bowl[] }) {
@@ -168,9 +180,9 @@ function Measured({ bowls }: { readonly bowls: readonly Bowl[] }) {
   const { stateOf, put } = useTicks(meal.id);
   const when = useWhen(meal);
   return (
-    <section aria-label="Measured out" className="min-w-0">
-      <h2 className="text-2xl">Measured out</h2>
-      <p className="text-faint">A bowl or a spoon each, dry before wet, what is wanted first to the front.</p>
+    <section aria-label={say('Measured out')} className="min-w-0">
+      <h2 className="text-2xl">{say('Measured out')}</h2>
+      <p className="text-faint">{say('A bowl or a spoon each, dry before wet, what is wanted first to the front.')}</p>
       <ul className="mt-4 border-t border-line print:mt-1">
         {bowls.map((bowl) => (
           <li key={bowl.key} className="break-inside-avoid border-b border-line">
@@ -180,7 +192,7 @@ function Measured({ bowls }: { readonly bowls: readonly Bowl[] }) {
             >
               {bowl.amount ? printThing(bowl.amount, bowl.name) : bowl.name}
               <span className="block text-sm text-faint">
-                {bowl.measured}; {goesTo(bowl, when)}
+                {term(bowl.measured)}; {goesTo(bowl, when)}
               </span>
             </Tick>
           </li>
@@ -201,21 +213,25 @@ function AtHand({ bowls }: { readonly bowls: readonly Bowl[] }) {
   const onTheWay = bowls.filter(({ madeBy }) => madeBy !== null);
   if (things.size === 0 && onTheWay.length === 0) return null;
   return (
-    <section aria-label="At hand" className="min-w-0">
-      <h2 className="text-2xl">At hand</h2>
-      <p className="text-faint">What the steps ask for in passing, as much as it takes.</p>
+    <section aria-label={say('At hand')} className="min-w-0">
+      <h2 className="text-2xl">{say('At hand')}</h2>
+      <p className="text-faint">{say('What the steps ask for in passing, as much as it takes.')}</p>
       <ul className="mt-2">
         {[...things.values()].map(({ name, dishes }) => (
           <li key={name} className="py-0.5">
             <span className="font-semibold first-letter:uppercase">{name}</span>{' '}
-            <span className="text-faint">for {each(dishes)}</span>
+            <span className="text-faint">{say('for {each}', { each: each(dishes) })}</span>
           </li>
         ))}
         {onTheWay.map(({ key, name, madeBy, dishName, amount }) => (
           <li key={key} className="py-0.5">
             <span className="font-semibold">{name}</span>{' '}
             <span className="text-faint">
-              {amount && printAmount(amount)} for {dishName}, made on the way: {madeBy}
+              {say('{amount} for {dish}, made on the way: {madeBy}', {
+                amount: amount ? printAmount(amount) : '',
+                dish: dishName,
+                madeBy: madeBy ?? '',
+              })}
             </span>
           </li>
         ))}
@@ -228,24 +244,26 @@ function TakenOut({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) 
   const { vessels, small, serving, toBorrow } = takenOut(meal, plan);
   const when = useWhen(meal);
   return (
-    <section aria-label="Taken out" className="min-w-0">
-      <h2 className="text-2xl">Taken out</h2>
+    <section aria-label={say('Taken out')} className="min-w-0">
+      <h2 className="text-2xl">{say('Taken out')}</h2>
       <p className="text-faint">
-        {toBorrow > 0 ? `${toBorrow} to be borrowed.` : 'Everything is in the kitchen; nothing needs to be borrowed.'}
+        {toBorrow > 0
+          ? say('{toBorrow} to be borrowed.', { toBorrow })
+          : say('Everything is in the kitchen; nothing needs to be borrowed.')}
       </p>
       <ul className="mt-2 border-t border-line">
         {vessels.map(({ id, name, atOnce, borrowed, uses }) => (
           <li key={id} className="break-inside-avoid border-b border-line py-1.5 print:py-0.5">
             <p className="text-lg">
               <span className="first-letter:uppercase">{name}</span>
-              {atOnce > 1 && <span className="text-faint">, {atOnce} of them at once</span>}
-              {borrowed && <span className="text-warn"> (borrow it)</span>}
+              {atOnce > 1 && <span className="text-faint">{say(', {atOnce} of them at once', { atOnce })}</span>}
+              {borrowed && <span className="text-warn"> {say('(borrow it)')}</span>}
             </p>
             <ul className="ps-4 text-faint">
               {uses.map(({ key, dish, use, start, end, washedBy }) => (
                 <li key={key}>
-                  {when(start)} to {when(end)}, {use}: {dish}
-                  {washedBy && <span className="text-ink">; washed by {washedBy}</span>}
+                  {say('{when} to {until}, {use}: {dish}', { when: when(start), until: when(end), use, dish })}
+                  {washedBy && <span className="text-ink">{say('; washed by {washedBy}', { washedBy })}</span>}
                 </li>
               ))}
             </ul>
@@ -254,20 +272,26 @@ function TakenOut({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) 
         {small.map(({ name, dishes }) => (
           <li key={name} className="break-inside-avoid border-b border-line py-1.5 print:py-0.5">
             <span className="font-semibold first-letter:uppercase">{name}</span>{' '}
-            <span className="text-faint">for {each(dishes)}</span>
+            <span className="text-faint">{say('for {each}', { each: each(dishes) })}</span>
           </li>
         ))}
       </ul>
       <p className="mt-2">
-        To serve in: {serving.length} {serving.length === 1 ? 'dish' : 'dishes'}
-        {serving.some(({ served }) => served === 'hot') && ', the ones for hot food warmed'}; a spoon to each.
+        {serving.some(({ served }) => served === 'hot')
+          ? say(
+              'To serve in: {serving, plural, one {# dish} other {# dishes}}, the ones for hot food warmed; a spoon to each.',
+              { serving: serving.length },
+            )
+          : say('To serve in: {serving, plural, one {# dish} other {# dishes}}; a spoon to each.', {
+              serving: serving.length,
+            })}
       </p>
     </section>
   );
 }
 
 function minutesOf(minutes: number): string {
-  return `${Math.max(1, Math.round(minutes))} min`;
+  return say('{minutes} min', { minutes: Math.max(1, Math.round(minutes)) });
 }
 
 /** Each name once: "leeks, barley and rice". */

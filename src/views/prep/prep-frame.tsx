@@ -1,14 +1,16 @@
 'use client';
 
 import { usePathname } from 'next/navigation';
+import { say } from '@/core/say/say';
 import { Link } from '@/ui/link';
 import { useMeal } from '@/views/shell/meal-frame';
 
-const LEAVES = [
-  ['', 'Shop'],
-  ['/lay-out', 'Lay out'],
-  ['/ahead', 'Ahead'],
-] as const;
+const leaves = () =>
+  [
+    ['', say('Shop')],
+    ['/lay-out', say('Lay out')],
+    ['/ahead', say('Ahead')],
+  ] as const;
 
 /** The three leaves of what is done before the evening. */
 export function PrepFrame({ children }: { readonly children: React.ReactNode }) {
@@ -17,8 +19,8 @@ export function PrepFrame({ children }: { readonly children: React.ReactNode }) 
   const base = `/meals/${encodeURIComponent(meal.id)}/prep`;
   return (
     <>
-      <nav aria-label="Leaves of the preparation" className="mt-2 flex gap-2 print:hidden">
-        {LEAVES.map(([leaf, name]) => {
+      <nav aria-label={say('Leaves of the preparation')} className="mt-2 flex gap-2 print:hidden">
+        {leaves().map(([leaf, name]) => {
           const here = path === `${base}${leaf}`;
           return (
             <Link

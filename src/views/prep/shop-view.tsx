@@ -7,6 +7,7 @@ import { portionsOf } from '@/core/meal/meal';
 import { afterTheMeal, costOf, type LarderItem, lessTheLarder, type MealCost, moneyFor } from '@/core/prep/larder';
 import { type Packs, packsFor } from '@/core/prep/packs';
 import { AISLES, type Errand, listAsText, sayErrand, shoppingList } from '@/core/prep/shopping';
+import { say, term } from '@/core/say/say';
 import { type Amount, printAmount, type Unit } from '@/core/units/amount';
 import { unitChoices } from '@/core/units/amount-in';
 import { pantry, type StoredErrand } from '@/store/db';
@@ -14,6 +15,7 @@ import { storeLarder } from '@/store/larder';
 import { Button } from '@/ui/button';
 import { Download } from '@/ui/download';
 import { Field } from '@/ui/field';
+import { Say } from '@/ui/say';
 import { Select } from '@/ui/select';
 import { manner } from '@/ui/told/manner';
 import { useMeal } from '@/views/shell/meal-frame';
@@ -38,35 +40,37 @@ export function ShopView() {
       await navigator.clipboard.writeText(listAsText(open));
       setTold('Copied.');
     } catch {
-      setTold('This browser does not let a page copy; save the list as text instead.');
+      setTold(say('This browser does not let a page copy; save the list as text instead.'));
     }
   };
   if (errands.length === 0)
-    return <p className="mt-4 text-lg">Nothing to buy yet: choose the first dish on the menu.</p>;
+    return <p className="mt-4 text-lg">{say('Nothing to buy yet: choose the first dish on the menu.')}</p>;
   return (
-    <section aria-label="Shopping" className="mt-4">
+    <section aria-label={say('Shopping')} className="mt-4">
       <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-2">
         <div>
-          <h2 className="text-2xl">Shopping</h2>
+          <h2 className="text-2xl">{say('Shopping')}</h2>
           <p role="status" className="text-faint">
-            {open.length === 0 ? 'Everything is there.' : `${open.length} of ${errands.length} still to get`}
+            {open.length === 0
+              ? say('Everything is there.')
+              : say('{open} of {errands} still to get', { open: open.length, errands: errands.length })}
           </p>
         </div>
         <p className="flex flex-wrap items-center gap-x-5 print:hidden">
           <Button look="quiet" onClick={() => void copy()}>
-            copy
+            {say('copy')}
           </Button>
           <Download name={`${meal.id}-shopping.txt`} text={() => listAsText(open)}>
-            save as text
+            {say('save as text')}
           </Download>
           <Download
             name={`${meal.id}-shopping.csv`}
             text={async () => (await import('@/core/formats/shopping-table')).listAsCsv(open)}
           >
-            save as a table
+            {say('save as a table')}
           </Download>
           <Button look="quiet" onClick={() => window.print()}>
-            print
+            {say('print')}
           </Button>
           <span role="status" className="text-faint">
             {told}
@@ -80,10 +84,10 @@ export function ShopView() {
             className="px-0"
             onClick={async () => {
               await pantry().larder.bulkPut([...afterTheMeal(larder, errands)]);
-              setTold('What this meal takes is off the larder.');
+              setTold(say('What this meal takes is off the larder.'));
             }}
           >
-            cooked: take what it used off what is at home
+            {say('cooked: take what it used off what is at home')}
           </Button>
         </p>
       )}
@@ -92,10 +96,10 @@ export function ShopView() {
         {AISLES.filter((aisle) => errands.some((errand) => errand.aisle === aisle)).map((aisle) => (
           <section
             key={aisle}
-            aria-label={aisle}
+            aria-label={term(aisle)}
             className="mb-5 break-inside-avoid-column print:mb-2 print:break-inside-auto"
           >
-            <h3 className="text-xl first-letter:uppercase">{aisle}</h3>
+            <h3 className="text-xl first-letter:uppercase">{term(aisle)}</h3>
             <ul className="mt-1 border-t border-line">
               {errands
                 .filter((errand) => errand.aisle === aisle)
@@ -127,25 +131,32 @@ function Cost({ cost, sign }: { readonly cost: MealCost | null; readonly sign: s
   if (!cost) {
     return (
       <p className="mt-2 text-faint print:hidden">
-        Tell what things cost, and how much of them is at home, under “price”: the meal is added up here.
+        {say('Tell what things cost, and how much of them is at home, under “price”: the meal is added up here.')}
       </p>
     );
   }
   return (
     <div className="mt-2 print:hidden" data-testid="cost">
       <p className="text-lg">
-        About <strong className="font-semibold">{money(cost.meal, sign)}</strong> for the meal,{' '}
-        <strong className="font-semibold">{money(cost.portion, sign)}</strong> a portion
+        <Say
+          words="About {money} for the meal, {each} a portion"
+          values={{
+            money: <strong className="font-semibold">{money(cost.meal, sign)}</strong>,
+            each: <strong className="font-semibold">{money(cost.portion, sign)}</strong>,
+          }}
+        />
         {cost.unpriced.length > 0 && (
           <span className="text-faint">
             {' '}
-            without {cost.unpriced.length} {cost.unpriced.length === 1 ? 'thing' : 'things'} that{' '}
-            {cost.unpriced.length === 1 ? 'has' : 'have'} no price yet
+            {say(
+              'without {unpriced, plural, one {# thing} other {# things}} that{unpriced, plural, one { has} other { have}} no price yet',
+              { unpriced: cost.unpriced.length },
+            )}
           </span>
         )}
         .{' '}
         <label className="text-base text-faint">
-          Sign of the money{' '}
+          {say('Sign of the money')}{' '}
           <input
             className="min-h-9 w-14 rounded-lg border border-line bg-paper px-2 text-ink"
             defaultValue={sign}
@@ -191,9 +202,14 @@ function Row({ errand, item, sign, state, onPut }: RowProps) {
               {price !== null && <span className="text-faint"> {money(price, sign)}</span>}
               {packs && <span className="block text-faint">{printPacks(packs)}</span>}
               <span className="block text-sm text-faint">
-                {fromHome && `${enough ? 'enough at home' : `${printAmount(fromHome)} from home`}; `}
+                {fromHome &&
+                  `${enough ? say('enough at home') : say('{amount} from home', { amount: printAmount(fromHome) })}; `}
                 {errand.wants
-                  .map(({ dish, amount, cut }) => `${printAmount(amount)} for ${dish}${cut ? ` (${cut})` : ''}`)
+                  .map(({ dish, amount, cut }) =>
+                    cut
+                      ? say('{amount} for {dish} ({cut})', { amount: printAmount(amount), dish, cut })
+                      : say('{amount} for {dish}', { amount: printAmount(amount), dish }),
+                  )
                   .join('; ')}
               </span>
             </Tick>
@@ -202,16 +218,16 @@ function Row({ errand, item, sign, state, onPut }: RowProps) {
             <Button
               look="quiet"
               aria-pressed={state === 'at home'}
-              aria-label={`${errand.name} is at home`}
+              aria-label={say('{errand} is at home', { errand: errand.name })}
               onClick={() => onPut(state === 'at home' ? undefined : 'at home')}
             >
-              {state === 'at home' ? 'at home ✓' : 'at home'}
+              {state === 'at home' ? say('at home ✓') : say('at home')}
             </Button>
             <DisclosureButton
               className="min-h-10 px-2 text-faint underline decoration-line underline-offset-4"
-              aria-label={`What is at home of ${errand.name}, and its price`}
+              aria-label={say('What is at home of {errand}, and its price', { errand: errand.name })}
             >
-              price
+              {say('price')}
             </DisclosureButton>
           </div>
         </div>
@@ -225,8 +241,17 @@ function Row({ errand, item, sign, state, onPut }: RowProps) {
 
 /** "2 packs of 500 g, 100 g left over": of the told size, or of a usual one. */
 function printPacks({ count, size, left, told }: Packs): string {
-  const over = left.quantity >= 1 ? `, ${printAmount({ ...left, quantity: Math.round(left.quantity) })} left over` : '';
-  return `${told ? '' : 'usually '}${count} ${count === 1 ? 'pack' : 'packs'} of ${printAmount(size)}${over}`;
+  const over =
+    left.quantity >= 1
+      ? say(', {amount} left over', { amount: printAmount({ ...left, quantity: Math.round(left.quantity) }) })
+      : '';
+  return told
+    ? say('{count, plural, one {# pack} other {# packs}} of {amount}{over}', { count, amount: printAmount(size), over })
+    : say('usually {count, plural, one {# pack} other {# packs}} of {amount}{over}', {
+        count,
+        amount: printAmount(size),
+        over,
+      });
 }
 
 interface LarderFormProps {
@@ -261,26 +286,26 @@ function LarderForm({ errand, item, sign }: LarderFormProps) {
       }}
     >
       <Measure
-        label="At home"
+        label={say('At home')}
         quantity={have.quantity}
         unit={have.unit}
         onChange={(change) => setHave({ ...have, ...change })}
       />
       <Field
-        label={sign ? `Price, ${sign}` : 'Price'}
+        label={sign ? say('Price, {sign}', { sign }) : say('Price')}
         inputMode="decimal"
         className="w-20"
         value={price.money}
         onChange={(event) => setPrice({ ...price, money: event.target.value })}
       />
       <Measure
-        label="for"
+        label={say('for')}
         quantity={price.quantity}
         unit={price.unit}
         onChange={(change) => setPrice({ ...price, ...change })}
       />
       <button type="submit" className="min-h-10 rounded-lg bg-soft px-3.5">
-        Keep
+        {say('Keep')}
       </button>
       <span role="status" className="basis-full text-sm">
         {told}
@@ -301,7 +326,7 @@ function Measure({ label, quantity, unit, onChange }: MeasureProps) {
     <fieldset className="flex gap-1">
       <legend className="text-sm text-faint">{label}</legend>
       <Field
-        label={`${label}, amount`}
+        label={say('{label}, amount', { label })}
         hideLabel
         inputMode="decimal"
         className="w-20"
@@ -309,7 +334,7 @@ function Measure({ label, quantity, unit, onChange }: MeasureProps) {
         onChange={(event) => onChange({ quantity: event.target.value })}
       />
       <Select
-        label={`${label}, unit`}
+        label={say('{label}, unit', { label })}
         hideLabel
         value={unit}
         options={unitChoices(manner())}

@@ -5,6 +5,8 @@ import type { Meal } from '@/core/meal/meal';
 import { minuteAt, tableInstant } from '@/core/plain/wall-clock';
 import type { Plan } from '@/core/plan/plan';
 import { handsBetween, hotHourOf } from '@/core/prep/hot-hour';
+import { say } from '@/core/say/say';
+import { Say } from '@/ui/say';
 
 /** What the day of the table asks of the cooks' hands, in a sentence. */
 export function Tonight({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) {
@@ -12,9 +14,12 @@ export function Tonight({ meal, plan }: { readonly meal: Meal; readonly plan: Pl
   const { minutes, atTheBoard } = hotHourOf(meal, plan);
   return (
     <p className="mt-3 text-lg" data-testid="tonight">
-      On the day: <strong className="font-semibold">{today} min</strong> of the cook’s hands,{' '}
-      <strong className="font-semibold">{Math.round(minutes)}</strong> of them in the last hour
-      {atTheBoard > 0 && <> ({Math.round(atTheBoard)} at the board)</>}.
+      <Say
+        words="On the day: <b>{today} min</b> of the cook’s hands, {minutes} of them in the last hour"
+        values={{ today, minutes: <strong className="font-semibold">{Math.round(minutes)}</strong> }}
+        marks={{ b: <strong className="font-semibold" /> }}
+      />
+      {atTheBoard > 0 && <> {say('({atTheBoard} at the board)', { atTheBoard: Math.round(atTheBoard) })}</>}.
     </p>
   );
 }
@@ -26,6 +31,6 @@ export function useWhen(meal: Pick<Meal, 'day' | 'hour'>): (minute: number) => s
   const table = tableInstant(meal);
   return (minute) => {
     const at = table + minute * MINUTE;
-    return format(at, isSameDay(at, table) ? 'HH:mm' : 'EEE HH:mm');
+    return format(at, isSameDay(at, table) ? say('HH:mm') : say('EEE HH:mm'));
   };
 }

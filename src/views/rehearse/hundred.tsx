@@ -5,6 +5,7 @@ import { clockAt } from '@/core/plain/wall-clock';
 import type { LookedAt } from '@/core/plan/odds';
 import type { Landing, Plan } from '@/core/plan/plan';
 import { ON_TIME } from '@/core/plan/well-landed';
+import { say } from '@/core/say/say';
 import { pigmentAt } from '@/ui/pigments';
 import { axis, Chart, type Colour } from '@/views/shell/chart';
 import { useDress } from '@/views/shell/shell';
@@ -95,7 +96,9 @@ export function Hundred({ plan, dishIds, evenings }: HundredProps) {
   );
   return (
     <Chart
-      label="A hundred evenings: for each dish the minutes in which it is ready, against its good wait and the hour of the table"
+      label={say(
+        'A hundred evenings: for each dish the minutes in which it is ready, against its good wait and the hour of the table',
+      )}
       height={44 + ROW * rows.length}
       option={option}
     />

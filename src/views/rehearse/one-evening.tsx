@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { clockAt } from '@/core/plain/wall-clock';
 import type { LookedAt } from '@/core/plan/odds';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { readyIn } from './hundred';
 
@@ -52,10 +53,10 @@ export function OneEvening({ plan, evening }: OneProps) {
   return (
     <div>
       <div className="mt-2 flex items-center gap-4">
-        <Button onClick={play}>{playing ? 'stop' : 'play'}</Button>
+        <Button onClick={play}>{playing ? say('stop') : say('play')}</Button>
         <input
           type="range"
-          aria-label="The clock of this evening"
+          aria-label={say('The clock of this evening')}
           aria-valuetext={clockAt(plan, at)}
           className="min-w-0 flex-1 accent-ember"
           min={first}
@@ -72,20 +73,24 @@ export function OneEvening({ plan, evening }: OneProps) {
         </strong>
       </div>
       <div className="mt-3 grid gap-y-4">
-        <section aria-label="Going on">
-          <h3 className="font-sans font-semibold text-faint">Going on</h3>
-          {now.length === 0 && <p>Nothing.</p>}
+        <section aria-label={say('Going on')}>
+          <h3 className="font-sans font-semibold text-faint">{say('Going on')}</h3>
+          {now.length === 0 && <p>{say('Nothing.')}</p>}
           <ul>
             {now.map(({ step, end }) => (
               <li key={step.key}>
-                {step.dishName}: {step.name}, until {clockAt(plan, end)}
+                {say('{dish}: {step}, until {hour}', {
+                  dish: step.dishName,
+                  step: step.name,
+                  hour: clockAt(plan, end),
+                })}
               </li>
             ))}
           </ul>
         </section>
-        <section aria-label="What the cook told">
-          <h3 className="font-sans font-semibold text-faint">What was not as planned</h3>
-          {told.length === 0 && <p>All took its minutes so far.</p>}
+        <section aria-label={say('What the cook told')}>
+          <h3 className="font-sans font-semibold text-faint">{say('What was not as planned')}</h3>
+          {told.length === 0 && <p>{say('All took its minutes so far.')}</p>}
           <ul>
             {told.map(({ step, start, end }) => (
               <li key={step.key}>
@@ -97,15 +102,16 @@ export function OneEvening({ plan, evening }: OneProps) {
       </div>
       {at >= last && (
         <p className="mt-3" data-testid="rehearsed-end">
-          All was on the table at {clockAt(plan, last)}.{' '}
-          {plan.landings
-            .filter(({ served }) => served === 'hot')
-            .map(
-              (landing) =>
-                `${landing.dishName} ${sayWait(last - readyIn(plan, landing, evening), landing.wellMinutes)}`,
-            )
-            .join('; ')}
-          .
+          {say('All was on the table at {hour}. {landings}.', {
+            hour: clockAt(plan, last),
+            landings: plan.landings
+              .filter(({ served }) => served === 'hot')
+              .map(
+                (landing) =>
+                  `${landing.dishName} ${sayWait(last - readyIn(plan, landing, evening), landing.wellMinutes)}`,
+              )
+              .join('; '),
+          })}
         </p>
       )}
     </div>
@@ -114,10 +120,14 @@ export function OneEvening({ plan, evening }: OneProps) {
 
 function sayMinutes({ minutes }: PlannedStep, real: number): string {
   const by = real - minutes;
-  return `${Math.abs(by)} min ${by > 0 ? 'longer' : 'shorter'} than is likely`;
+  return by > 0
+    ? say('{by} min longer than is likely', { by: Math.abs(by) })
+    : say('{by} min shorter than is likely', { by: Math.abs(by) });
 }
 
 function sayWait(waits: number, well: number): string {
-  if (waits <= 0) return 'came last';
-  return `waited ${waits} min${waits > well + 3 ? `, longer than its ${well}` : ''}`;
+  if (waits <= 0) return say('came last');
+  return waits > well + 3
+    ? say('waited {waits} min, longer than its {well}', { waits, well })
+    : say('waited {waits} min', { waits });
 }

@@ -2,6 +2,7 @@
 
 import { X } from 'lucide-react';
 import { useEffect, useState } from 'react';
+import { say } from '@/core/say/say';
 import { keep, kept } from '@/ui/kept';
 
 const GONE = 'legend gone';
@@ -20,12 +21,13 @@ export function Legend() {
   return (
     <p className="flex items-center gap-2 text-sm text-faint max-sm:hidden" data-testid="legend">
       <span>
-        A bar is one thing done: thick on a strong flame, thin on a gentle one, pale where it may run on. Dots wait.
-        Black below: your hands are busy.
+        {say(
+          'A bar is one thing done: thick on a strong flame, thin on a gentle one, pale where it may run on. Dots wait. Black below: your hands are busy.',
+        )}
       </span>
       <button
         type="button"
-        aria-label="Enough of how it is read"
+        aria-label={say('Enough of how it is read')}
         className="grid size-8 shrink-0 place-items-center rounded-lg hover:bg-soft"
         onClick={close}
       >

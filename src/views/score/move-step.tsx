@@ -3,6 +3,7 @@
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
 import { ChevronDown } from 'lucide-react';
 import type { PlannedStep, Station } from '@/core/plan/plan';
+import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { type Hand, isPinned } from './use-hand';
 
@@ -23,14 +24,16 @@ export function ByHand({ hand, step, stations }: ByHandProps) {
       {NUDGES.map((by) => (
         <Button
           key={by}
-          aria-label={`${Math.abs(by)} min ${by < 0 ? 'earlier' : 'later'}`}
+          aria-label={
+            by < 0 ? say('{by} min earlier', { by: Math.abs(by) }) : say('{by} min later', { by: Math.abs(by) })
+          }
           onClick={() => hand.nudge(step, by)}
         >
           {by < 0 ? '−' : '+'}
           {Math.abs(by)}
         </Button>
       ))}
-      <span>min</span>
+      <span>{say('min')}</span>
       {choices.length > 1 && (
         <Listbox
           value={step.station.id}
@@ -38,7 +41,7 @@ export function ByHand({ hand, step, stations }: ByHandProps) {
           onChange={(unit: string) => unit !== step.station.id && hand.move({ key: step.key, unit })}
         >
           <ListboxButton
-            aria-label={`Stands on ${step.station.name}; choose another`}
+            aria-label={say('Stands on {station}; choose another', { station: step.station.name })}
             className="inline-flex min-h-10 items-center gap-1.5 rounded-lg bg-soft px-3 disabled:opacity-50"
           >
             {step.station.name} <ChevronDown size={15} aria-hidden />
@@ -58,11 +61,11 @@ export function ByHand({ hand, step, stations }: ByHandProps) {
       )}
       {pinned ? (
         <Button disabled={hand.busy} onClick={() => hand.letGo(step)}>
-          Let it move
+          {say('Let it move')}
         </Button>
       ) : (
         <Button disabled={hand.busy} onClick={() => hand.move(placeOf(step))}>
-          Keep it here
+          {say('Keep it here')}
         </Button>
       )}
     </div>

@@ -8,6 +8,7 @@ import { minutesToTable } from '@/core/live/session';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { sayLearned } from '@/core/plan/say-odds';
+import { say, term } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { tableInstant } from '@/store/meals';
 import { openSession } from '@/store/sessions';
@@ -15,6 +16,7 @@ import { Button } from '@/ui/button';
 import { printSpan, useNow } from '@/ui/clock';
 import { type KeyRow, KeysSheet, useKey } from '@/ui/keys-sheet';
 import { pigmentAt } from '@/ui/pigments';
+import { Say } from '@/ui/say';
 import { useMeal } from '@/views/shell/meal-frame';
 import { useDress } from '@/views/shell/shell';
 import { Legend } from './legend';
@@ -22,18 +24,18 @@ import { ByHand, nextBurner, placeOf } from './move-step';
 import { Sheet } from './sheet';
 import { type Hand, isPinned, useHand } from './use-hand';
 
-const KEYS: readonly KeyRow[] = [
-  ['← →', 'the step before, the step after'],
-  ['↑ ↓', 'the same hour on the line above, below'],
-  ['Home End', 'the first step, the last'],
-  ['Shift ← →', '5 minutes earlier, later'],
-  [', .', '1 minute earlier, later'],
-  ['B', 'to the next burner that will do'],
-  ['P', 'keep it here, let it move'],
-  ['U R', 'take back, do again'],
-  ['+ −', 'nearer, farther'],
-  ['Esc', 'let go'],
-  ['?', 'this sheet'],
+const keyRows = (): readonly KeyRow[] => [
+  ['← →', say('the step before, the step after')],
+  ['↑ ↓', say('the same hour on the line above, below')],
+  ['Home End', say('the first step, the last')],
+  ['Shift ← →', say('5 minutes earlier, later')],
+  [', .', say('1 minute earlier, later')],
+  ['B', say('to the next burner that will do')],
+  ['P', say('keep it here, let it move')],
+  ['U R', say('take back, do again')],
+  ['+ −', say('nearer, farther')],
+  ['Esc', say('let go')],
+  ['?', say('this sheet')],
 ];
 
 const ZOOMS = [1, 1.6, 2.6, 4.2, 7];
@@ -112,7 +114,7 @@ export function ScoreView() {
   const present = now === null ? null : minutesToTable({ tableAt: session?.tableAt ?? tableInstant(meal) }, now);
   return (
     <div className="mt-1 flex flex-1 flex-col">
-      <style>{'@page { size: landscape; margin: 10mm }'}</style>
+      <style>{say('@page { size: landscape; margin: 10mm }')}</style>
       <div
         ref={(node) => {
           frame.current = node;
@@ -152,12 +154,14 @@ export function ScoreView() {
         ) : (
           <div>
             <p className="text-faint">
-              Choose a step<span className="max-sm:hidden">, with the pointer or the arrow keys,</span> to read why it
-              stands where it does
+              <Say
+                words="Choose a step<b>, with the pointer or the arrow keys,</b> to read why it stands where it does"
+                marks={{ b: <span className="max-sm:hidden" /> }}
+              />
               {hand && (
                 <>
-                  <span className="max-sm:hidden">; drag it to move it</span>
-                  <span className="sm:hidden">, and to move it</span>
+                  <span className="max-sm:hidden">{say('; drag it to move it')}</span>
+                  <span className="sm:hidden">{say(', and to move it')}</span>
                 </>
               )}
               .
@@ -170,25 +174,25 @@ export function ScoreView() {
         <div className="grid content-start gap-2">
           <div className="flex flex-wrap items-start gap-2">
             <div className="hidden items-start gap-2 sm:flex">
-              <Knob label="Farther" disabled={zoom === 0} onPress={() => setZoom(zoom - 1)}>
+              <Knob label={say('Farther')} disabled={zoom === 0} onPress={() => setZoom(zoom - 1)}>
                 −
               </Knob>
-              <Knob label="Nearer" disabled={zoom === ZOOMS.length - 1} onPress={() => setZoom(zoom + 1)}>
+              <Knob label={say('Nearer')} disabled={zoom === ZOOMS.length - 1} onPress={() => setZoom(zoom + 1)}>
                 +
               </Knob>
             </div>
             {hand && (hand.canTakeBack || hand.canDoAgain) && (
               <>
-                <Knob label="Take back" disabled={!hand.canTakeBack || hand.busy} onPress={hand.takeBack}>
+                <Knob label={say('Take back')} disabled={!hand.canTakeBack || hand.busy} onPress={hand.takeBack}>
                   <Undo2 size={18} aria-hidden />
                 </Knob>
-                <Knob label="Do again" disabled={!hand.canDoAgain || hand.busy} onPress={hand.doAgain}>
+                <Knob label={say('Do again')} disabled={!hand.canDoAgain || hand.busy} onPress={hand.doAgain}>
                   <Redo2 size={18} aria-hidden />
                 </Knob>
               </>
             )}
             <div className="hidden sm:block">
-              <KeysSheet rows={KEYS} />
+              <KeysSheet rows={keyRows()} />
             </div>
           </div>
           {chosen && hand && <ByHand hand={hand} step={chosen} stations={plan.stations} />}
@@ -203,18 +207,20 @@ function Pins({ hand }: { readonly hand: Hand }) {
   const count = hand.pins.length;
   return (
     <div className="flex flex-wrap items-center gap-x-4 text-sm" data-testid="pins">
-      <span className="text-faint">{count === 1 ? '1 step put by hand' : `${count} steps put by hand`}</span>
+      <span className="text-faint">
+        {count === 1 ? say('1 step put by hand') : say('{count} steps put by hand', { count })}
+      </span>
       {hand.settling ? (
         <Button look="quiet" className="min-h-8 px-0" onClick={hand.keep}>
-          keep the best so far
+          {say('keep the best so far')}
         </Button>
       ) : (
         <Button look="quiet" className="min-h-8 px-0" disabled={hand.busy} onClick={hand.settle}>
-          best around {count === 1 ? 'it' : 'them'}
+          {say('best around{count, plural, one { it} other { them}}', { count })}
         </Button>
       )}
       <Button look="quiet" className="min-h-8 px-0" disabled={hand.busy} onClick={hand.letAllGo}>
-        let {count === 1 ? 'it' : 'all'} go
+        {say('let{count, plural, one { it} other { all}} go', { count })}
       </Button>
     </div>
   );
@@ -353,7 +359,7 @@ interface ReasonProps {
 
 function Reason({ step, table, told }: ReasonProps) {
   const clock = (minute: number) => clockAt(table, minute);
-  const heat = step.heat ? `${step.heat} heat` : step.celsius ? `${step.celsius} °C` : '';
+  const heat = step.heat ? say('{heat} heat', { heat: term(step.heat) }) : step.celsius ? `${step.celsius} °C` : '';
   return (
     <div className="grid gap-x-10 gap-y-1 lg:grid-cols-[1fr_1fr]">
       <div>
@@ -366,10 +372,15 @@ function Reason({ step, table, told }: ReasonProps) {
           {step.learned !== undefined && ` ${sayLearned(step)}`}
         </p>
         <p className="text-faint">
-          {[step.station.name, heat, step.vessel ?? '', step.person ? `hands of ${step.person.name}` : '']
+          {[
+            step.station.name,
+            heat,
+            step.vessel ?? '',
+            step.person ? say('hands of {person}', { person: step.person.name }) : '',
+          ]
             .filter(Boolean)
             .join(' · ')}
-          {step.longestEnd > step.end && ` · may run on to ${clock(step.longestEnd)}`}
+          {step.longestEnd > step.end && say(' · may run on to {hour}', { hour: clock(step.longestEnd) })}
         </p>
       </div>
       <div>
@@ -407,7 +418,7 @@ function ByTheClock({ plan, dishIds, selected, onSelect, hand }: ByTheClockProps
   const dress = useDress();
   const clock = (minute: number) => clockAt(plan, minute);
   return (
-    <ol className="mt-2 sm:hidden" aria-label="The plan by the clock">
+    <ol className="mt-2 sm:hidden" aria-label={say('The plan by the clock')}>
       {plan.steps.map((step) => (
         <li key={step.key}>
           <button
@@ -426,13 +437,13 @@ function ByTheClock({ plan, dishIds, selected, onSelect, hand }: ByTheClockProps
               {step.name} <span className="text-faint">{step.dishName}</span>
               <span className="block text-sm text-faint">
                 {step.station.name}, {printSpan(step.end - step.start)}
-                {hand && isPinned(hand.pins, step) && ' · put by hand'}
+                {hand && isPinned(hand.pins, step) && say(' · put by hand')}
               </span>
             </span>
           </button>
         </li>
       ))}
-      <li className="py-3 text-xl font-bold">{plan.hour} the table</li>
+      <li className="py-3 text-xl font-bold">{say('{hour} the table', { hour: plan.hour })}</li>
     </ol>
   );
 }

@@ -10,6 +10,7 @@ import { ofTwenty, saySpread } from '@/core/plan/say-odds';
 import { HOT_HOUR_MINUTES } from '@/core/plan/weights';
 import { ON_TIME } from '@/core/plan/well-landed';
 import { prepStretch } from '@/core/prep/hot-hour';
+import { say } from '@/core/say/say';
 import { printSpan } from '@/ui/clock';
 import { pigmentAt } from '@/ui/pigments';
 import { useDress } from '@/views/shell/shell';
@@ -105,7 +106,7 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
       <svg
         width={total}
         height={layout.height}
-        aria-label="The score"
+        aria-label={say('The score')}
         className="block select-none"
         style={{ fontVariantNumeric: 'tabular-nums' }}
         {...handlers}
@@ -119,11 +120,11 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
         <g transform={`translate(${NAMES} 0)`}>
           <Grid scale={scale} ticks={layout.ticks} bottom={bottom} />
           <DayHeads scale={scale} table={plan} />
-          <Stretch scale={scale} stretch={prepStretch(plan)} says="laying out" colour="var(--faint)" />
+          <Stretch scale={scale} stretch={prepStretch(plan)} says={say('laying out')} colour="var(--faint)" />
           <Stretch
             scale={scale}
             stretch={{ from: -HOT_HOUR_MINUTES, to: 0 }}
-            says="the last hour"
+            says={say('the last hour')}
             colour="var(--ember)"
           />
           {layout.waits.map((wait) => (
@@ -154,7 +155,7 @@ export function Sheet({ plan, dishIds, width, room, zoom, selected, onSelect, pr
           ))}
           <line x1={layout.tableX} x2={layout.tableX} y1={TOP_LINE} y2={bottom} stroke="var(--ink)" strokeWidth={3} />
           <text x={layout.tableX} y={14} fontSize={14} fontWeight={700} textAnchor="middle" fill="var(--ink)">
-            the table
+            {say('the table')}
           </text>
           {layout.ribbons.map((ribbon) => (
             <RibbonPiece
@@ -292,7 +293,7 @@ function HandsBands({ plan, layout }: HandsProps) {
         const y = HANDS_TOP + index * HANDS;
         return (
           <g key={band.personId}>
-            <title>{`Hands of ${band.name}`}</title>
+            <title>{say('Hands of {band}', { band: band.name })}</title>
             <rect x={0} y={y} width={layout.tableX} height={15} fill="var(--soft)" />
             {band.busy.map((stretch) => (
               <rect
@@ -337,7 +338,7 @@ function HandsAndClock({
               fontWeight={700}
               fill="var(--ink)"
             >
-              {/^you$/i.test(band.name) ? 'Your hands' : `${band.name}: hands`}
+              {/^you$/i.test(band.name) ? say('Your hands') : say('{band}: hands', { band: band.name })}
             </text>
           ))}
         </svg>
@@ -345,7 +346,7 @@ function HandsAndClock({
       <svg
         width={width}
         height={hands + CLOCK}
-        aria-label="The hands"
+        aria-label={say('The hands')}
         className="block"
         style={{ fontVariantNumeric: 'tabular-nums' }}
       >
@@ -508,15 +509,22 @@ function RibbonPiece(props: PieceProps) {
   const { ribbon, fill, colour, chosen, tied, pinned, movable, faded, table, onSelect, onPoint } = props;
   const { step, x, width, y, thickness, tailX, label } = ribbon;
   const clock = (minute: number) => clockAt(table, minute);
-  const byHand = pinned ? ', put by hand' : '';
+  const byHand = pinned ? say(', put by hand') : '';
   const back = faded && !tied;
-  const say = `${step.dishName}: ${step.name}, ${step.station.name}, ${clock(step.start)} to ${clock(step.end)}${byHand}`;
+  const words = say('{dish}: {step}, {station}, {hour} to {hour2}{byHand}', {
+    dish: step.dishName,
+    step: step.name,
+    station: step.station.name,
+    hour: clock(step.start),
+    hour2: clock(step.end),
+    byHand,
+  });
   return (
     // biome-ignore lint/a11y/useSemanticElements: a button element cannot stand in an SVG
     <g
       role="button"
       tabIndex={chosen ? 0 : -1}
-      aria-label={say}
+      aria-label={words}
       aria-pressed={chosen}
       data-key={step.key}
       className={`outline-none ${movable ? 'cursor-grab active:cursor-grabbing' : 'cursor-pointer'}`}
@@ -529,7 +537,7 @@ function RibbonPiece(props: PieceProps) {
         if (event.key === 'Enter' || event.key === ' ') onSelect(step.key);
       }}
     >
-      <title>{say}</title>
+      <title>{words}</title>
       {/* The shape steps back; what is written stays readable. */}
       <g opacity={back ? 0.35 : 1}>
         {tailX > x + width + 2 && (
@@ -599,11 +607,11 @@ function Landed({ mark, tableX, edge, colour, faded, table, odds }: LandedProps)
   const x = Math.max(tableX, edge) + 26;
   const words =
     landing.late > 0
-      ? `${printSpan(landing.late)} late`
+      ? say('{span} late', { span: printSpan(landing.late) })
       : landing.waits === 0
-        ? 'straight to the table'
-        : `waits ${printSpan(landing.waits)}`;
-  const judged = landing.fine === 'too long' ? ', too long' : '';
+        ? say('straight to the table')
+        : say('waits {span}', { span: printSpan(landing.waits) });
+  const judged = landing.fine === 'too long' ? say(', too long') : '';
   return (
     <g data-testid="landing">
       <path
@@ -673,7 +681,7 @@ function Spread({ odds, landing, x, y, colour }: SpreadProps) {
         fontSize={12}
         fill={odds.good < RARELY_GOOD ? 'var(--warn)' : 'var(--faint)'}
       >
-        {often} of 20
+        {say('{often} of 20', { often })}
       </text>
     </g>
   );

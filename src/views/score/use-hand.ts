@@ -7,6 +7,7 @@ import { doneAgain, takenBack } from '@/core/plain/undo-stack';
 import { knownPlan, type Plan, type PlannedStep } from '@/core/plan/plan';
 import { whatCameOf, whatLands, whatMoved } from '@/core/plan/plan-diff';
 import { provenGiven } from '@/core/plan/proven';
+import { say } from '@/core/say/say';
 import { tableInstant } from '@/store/meals';
 import { Newest } from '@/workers/newest';
 import { askPlanner, atMost, stopPlanning } from '@/workers/planner';
@@ -78,10 +79,10 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new plan takes the place of the look at it
   useEffect(() => setPreview(null), [plan]);
 
-  const say = (words: string, key = now.current.chosen) => setTold({ key, words });
+  const report = (words: string, key = now.current.chosen) => setTold({ key, words });
   const fail = (error: unknown) => {
     console.error(error);
-    say('The planner stopped unexpectedly; the plan stands as it was.');
+    report(say('The planner stopped unexpectedly; the plan stands as it was.'));
     setPreview(null);
     setWish(null);
     setBusy(false);
@@ -92,10 +93,10 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
     if (!before || own !== gesture.current) return;
     const result = await askFor(ofMeal, before, pin, firm ? MOVE : LOOK);
     if (own !== gesture.current) return;
-    if (!result.ok) say(result.refusals.map(({ sentence }) => sentence).join(' '), pin.key);
+    if (!result.ok) report(result.refusals.map(({ sentence }) => sentence).join(' '), pin.key);
     else {
       setPreview(result.plan);
-      say(whatCameOf(before, result.plan, pin), pin.key);
+      report(whatCameOf(before, result.plan, pin), pin.key);
     }
     if (!firm || newest.outdated) return;
     setWish(null);
@@ -122,7 +123,7 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
       .finally(() => setBusy(false));
   };
   const settle = async () => {
-    say('Looking for the best plan around what you have put by hand…');
+    report(say('Looking for the best plan around what you have put by hand…'));
     setSettling(true);
     const result = await askPlanner(
       { meal, ...SETTLE, seconds: atMost(SETTLE.seconds), notBefore: notBefore(meal), known: knownPlan(plan) },
@@ -130,17 +131,17 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
     ).finally(() => setSettling(false));
     if (!result.ok) {
       setPreview(null);
-      say(result.refusals.map(({ sentence }) => sentence).join(' '));
+      report(result.refusals.map(({ sentence }) => sentence).join(' '));
       return;
     }
     await change({ pins, plan: result.plan });
-    say(sayBest(meal, plan, result.plan));
+    report(sayBest(meal, plan, result.plan));
   };
   const goTo = (found: ReturnType<typeof takenBack<State>>, words: string) => {
     if (!found || busy) return;
     run(async () => {
       await store(found.state, found.past);
-      say(sayDifference(plan, found.state.plan, words));
+      report(sayDifference(plan, found.state.plan, words));
     });
   };
 
@@ -163,23 +164,23 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
       newest.forget();
       setPreview(null);
       setWish(null);
-      say('');
+      report('');
     },
     letGo: (step) =>
       run(async () => {
         await change({ pins: withoutPin(pins, step.key), plan });
-        say(`${step.name} is free to move again.`, step.key);
+        report(say('{step} is free to move again.', { step: step.name }), step.key);
       }),
     letAllGo: () =>
       run(async () => {
         await change({ pins: [], plan });
-        say('Every step is free to move again; each stays where it is until something asks for its place.');
+        report(say('Every step is free to move again; each stays where it is until something asks for its place.'));
       }),
     settle: () => run(settle),
     keep: () => void stopPlanning(),
     settling,
-    takeBack: () => goTo(takenBack(pastNow(), { pins, plan }), 'Taken back'),
-    doAgain: () => goTo(doneAgain(pastNow(), { pins, plan }), 'Done again'),
+    takeBack: () => goTo(takenBack(pastNow(), { pins, plan }), say('Taken back')),
+    doAgain: () => goTo(doneAgain(pastNow(), { pins, plan }), say('Done again')),
   };
 }
 
@@ -209,7 +210,13 @@ function sayBest(meal: Meal, before: Plan, after: Plan): string {
   const given = provenGiven(meal, after)
     .map((each) => ` ${each}`)
     .join(',');
-  return sayDifference(before, after, `This is the best plan ${after.proven ? 'there is' : 'found'}${given}`);
+  return sayDifference(
+    before,
+    after,
+    after.proven
+      ? say('This is the best plan there is{given}', { given })
+      : say('This is the best plan found{given}', { given }),
+  );
 }
 
 /** The pin of a step where it came to stand, in what was wished for; null where the plan does not hold it. */

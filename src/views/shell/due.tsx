@@ -6,9 +6,11 @@ import type { Meal } from '@/core/meal/meal';
 import { type TableHour, tableInstant } from '@/core/plain/wall-clock';
 import { type DayName, dueAt } from '@/core/plan/beginning';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
+import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';
 import { pantry } from '@/store/db';
 import { useNow } from '@/ui/clock';
+import { Say } from '@/ui/say';
 
 const MINUTE = 60_000;
 /** So soon is as good as now, minutes. */
@@ -29,7 +31,7 @@ export function dayNames(table: TableHour, now: number): DayName {
       return begins >= EVENING ? 'Tonight' : 'Today';
     }
     if (away === 1) return 'Tomorrow';
-    return away < 0 ? format(day, "'On' EEEE") : format(day, away < 7 ? "'On' EEEE" : "'On' EEEE d MMMM");
+    return away < 0 ? format(day, "'On' EEEE") : format(day, away < 7 ? say("'On' EEEE") : say("'On' EEEE d MMMM"));
   };
 }
 
@@ -45,24 +47,27 @@ export function Due({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }
   const due = dueAt(plan.steps, (now - at) / MINUTE, SOON);
   const hour = ({ start }: PlannedStep) => {
     const instant = at + start * MINUTE;
-    return format(instant, differenceInCalendarDays(instant, now) === 0 ? 'HH:mm' : 'EEEE HH:mm');
+    return format(instant, differenceInCalendarDays(instant, now) === 0 ? say('HH:mm') : say('EEEE HH:mm'));
   };
   const names = (steps: readonly PlannedStep[]) =>
     listed(
-      steps.map((step) => `${step.name} (${step.dishName}) at ${hour(step)}`),
+      steps.map((step) => say('{step} ({dish}) at {hour}', { step: step.name, dish: step.dishName, hour: hour(step) })),
       MOST_NAMED,
     );
   return (
     <>
       {due.past.length > 0 && (
         <p className="mt-1 border-s-4 border-warn ps-3 text-lg" data-testid="past">
-          <strong className="font-semibold">Its time is past:</strong> {names(due.past)}. Begin now under Cook, or
-          choose a later hour or another day.
+          <Say
+            words="<b>Its time is past:</b> {names}. Begin now under Cook, or choose a later hour or another day."
+            values={{ names: names(due.past) }}
+            marks={{ b: <strong className="font-semibold" /> }}
+          />
         </p>
       )}
       {due.now.length > 0 && (
         <p className="mt-1 border-s-4 border-ember ps-3 text-lg" data-testid="due-now">
-          <strong className="font-semibold">Now:</strong> {names(due.now)}.
+          <strong className="font-semibold">{say('Now:')}</strong> {names(due.now)}.
         </p>
       )}
     </>

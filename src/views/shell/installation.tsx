@@ -2,6 +2,7 @@
 
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState, useSyncExternalStore } from 'react';
+import { say } from '@/core/say/say';
 import { isAnyRunning } from '@/offline/evening-runs';
 import { AT_FIRST, installation, keepOnDevice, onInstallation, showTheNewest } from '@/offline/installation';
 import { pantry } from '@/store/db';
@@ -33,11 +34,11 @@ export function Newer() {
       data-testid="newer"
       className="-mx-4 flex flex-wrap items-center justify-between gap-x-6 gap-y-2 border-b border-line bg-paper px-5 py-2 sm:-mx-7 print:hidden"
     >
-      <p>A newer Warm Cadence is here. What you have made stays as it is.</p>
+      <p>{say('A newer Warm Cadence is here. What you have made stays as it is.')}</p>
       <span className="flex gap-2">
-        <Button onClick={showTheNewest}>Use it now</Button>
+        <Button onClick={showTheNewest}>{say('Use it now')}</Button>
         <Button look="quiet" onClick={() => setLater(true)}>
-          Later
+          {say('Later')}
         </Button>
       </span>
     </div>
@@ -50,16 +51,18 @@ export function KeptHere() {
   if (state === 'unknown') return null;
   return (
     <div data-testid="kept-here" className="mt-4 flex flex-wrap items-center gap-x-4 gap-y-2 text-faint">
-      <p className="max-w-prose">{SAYS[state]}</p>
-      {install && <Button onClick={install}>Install it on this device</Button>}
+      <p className="max-w-prose">{keepingWords()[state]}</p>
+      {install && <Button onClick={install}>{say('Install it on this device')}</Button>}
     </div>
   );
 }
 
-const SAYS = {
-  keeping: 'All of Warm Cadence is being kept on this device, so that it works without a network…',
-  kept: 'All of Warm Cadence is kept on this device: it opens, plans, cooks and prints without a network.',
-  insecure:
-    'Opened over a plain address of the network (http), a browser keeps nothing of the app and may let the screen sleep: without the network it does not open. Opened over https, or on the machine that serves it, it does.',
-  impossible: 'This browser does not keep the app on the device: without a network it does not open.',
-} as const;
+const keepingWords = () =>
+  ({
+    keeping: say('All of Warm Cadence is being kept on this device, so that it works without a network…'),
+    kept: say('All of Warm Cadence is kept on this device: it opens, plans, cooks and prints without a network.'),
+    insecure: say(
+      'Opened over a plain address of the network (http), a browser keeps nothing of the app and may let the screen sleep: without the network it does not open. Opened over https, or on the machine that serves it, it does.',
+    ),
+    impossible: say('This browser does not keep the app on the device: without a network it does not open.'),
+  }) as const;

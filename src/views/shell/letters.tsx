@@ -2,6 +2,7 @@
 
 import { AArrowUp, ALargeSmall } from 'lucide-react';
 import { useLayoutEffect, useState } from 'react';
+import { say } from '@/core/say/say';
 import { keep, kept } from '@/ui/kept';
 
 /** Sizes of letters, of what the browser is set to; all else on a page grows with them. */
@@ -39,8 +40,8 @@ export function Letters() {
     <button
       type="button"
       className="grid size-10 place-items-center text-faint hover:text-ink"
-      aria-label={next === 0 ? 'Usual letters' : `Make letters ${SIZES[next]!.name}`}
-      title={next === 0 ? 'usual letters' : `letters ${SIZES[next]!.name}`}
+      aria-label={next === 0 ? say('Usual letters') : say('Make letters {size}', { size: SIZES[next]!.name })}
+      title={next === 0 ? say('usual letters') : say('letters {size}', { size: SIZES[next]!.name })}
       onClick={press}
     >
       <Icon size={18} aria-hidden />

@@ -14,6 +14,7 @@ import { provenGiven } from '@/core/plan/proven';
 import { sayOddsChange } from '@/core/plan/say-odds';
 import { wantsWayOut } from '@/core/plan/well-landed';
 import { DEFER, findingsOf, heeded } from '@/core/safety/findings';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { printOf } from '@/store/meals';
 import { openMeal } from '@/store/opened';
@@ -47,14 +48,15 @@ export function useMeal(): MealAtHand {
   return value;
 }
 
-const LEAVES = [
-  ['', 'Menu'],
-  ['/prep', 'Prep'],
-  ['/score', 'Score'],
-  ['/rehearse', 'Rehearse'],
-  ['/paper', 'Paper'],
-  ['/cook', 'Cook'],
-] as const;
+const leaves = () =>
+  [
+    ['', say('Menu')],
+    ['/prep', say('Prep')],
+    ['/score', say('Score')],
+    ['/rehearse', say('Rehearse')],
+    ['/paper', say('Paper')],
+    ['/cook', say('Cook')],
+  ] as const;
 
 /** Name, leaves and verdict of a meal around its views. */
 export function MealFrame({ id, children }: { readonly id: string; readonly children: React.ReactNode }) {
@@ -64,7 +66,7 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
   const written = opened?.written;
   const planned = usePlan(meal);
   const path = usePathname();
-  const leaf = LEAVES.findLast(([end]) => path.replace(/\/prep\/.*/, '/prep').endsWith(end))?.[1];
+  const leaf = leaves().findLast(([end]) => path.replace(/\/prep\/.*/, '/prep').endsWith(end))?.[1];
   useTitle(leaf, meal?.name);
   // Whoever comes here by a button that is gone now stands at the name, not nowhere.
   const heading = useRef<HTMLHeadingElement>(null);
@@ -75,14 +77,14 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
   if (opened === null) {
     return (
       <div className="mt-8 max-w-prose">
-        <h1 className="text-4xl">There is no such meal in this browser</h1>
+        <h1 className="text-4xl">{say('There is no such meal in this browser')}</h1>
         <Link href="/" className="mt-5 inline-flex min-h-12 items-center text-lg underline underline-offset-4">
-          Go to the meals
+          {say('Go to the meals')}
         </Link>
       </div>
     );
   }
-  if (!meal || !written || !planned.looked) return <p className="mt-10 text-faint">Opening the meal…</p>;
+  if (!meal || !written || !planned.looked) return <p className="mt-10 text-faint">{say('Opening the meal…')}</p>;
   const base = `/meals/${encodeURIComponent(id)}`;
   const agreed = evening && evening.tableAt !== tableInstant(meal) ? format(evening.tableAt, 'HH:mm') : null;
   return (
@@ -96,13 +98,19 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
             {meal.name}
           </h1>
           <p className="text-faint">
-            {format(new Date(`${meal.day}T12:00`), 'EEEE d MMMM')} · {meal.people} at the table ·{' '}
-            {agreed === null ? meal.hour : `${meal.hour} on the menu, ${agreed} agreed at the stove`} ·{' '}
-            {meal.kitchen.name}
+            {say('{day} · {people} at the table · {hour} · {kitchen}', {
+              day: format(new Date(`${meal.day}T12:00`), 'EEEE d MMMM'),
+              people: meal.people,
+              hour:
+                agreed === null
+                  ? meal.hour
+                  : say('{hour} on the menu, {agreed} agreed at the stove', { hour: meal.hour, agreed }),
+              kitchen: meal.kitchen.name,
+            })}
           </p>
         </div>
-        <nav aria-label="Views of the meal" className="flex flex-wrap gap-1 print:hidden">
-          {LEAVES.map(([leaf, name]) => {
+        <nav aria-label={say('Views of the meal')} className="flex flex-wrap gap-1 print:hidden">
+          {leaves().map(([leaf, name]) => {
             const here = leaf === '/prep' ? path.startsWith(`${base}/prep`) : path === `${base}${leaf}`;
             return (
               <Link
@@ -134,10 +142,14 @@ const MOST_UNSAFE = 3;
 function Proven({ given }: { readonly given: readonly string[] }) {
   const all = given.join(', ');
   return (
-    <span className="text-faint" title={given.length > 1 ? `Proven best ${all}.` : undefined}>
+    <span className="text-faint" title={given.length > 1 ? say('Proven best {all}.', { all }) : undefined}>
       {' '}
-      Proven best{given.length > 1 ? ' as set' : given.length === 1 ? ` ${all}` : ''}.
-      {given.length > 1 && <span className="sr-only"> That is {all}.</span>}
+      {given.length > 1
+        ? say('Proven best as set.')
+        : given.length === 1
+          ? say('Proven best {all}.', { all })
+          : say('Proven best.')}
+      {given.length > 1 && <span className="sr-only"> {say('That is {all}.', { all })}</span>}
     </span>
   );
 }
@@ -182,7 +194,7 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
         )}
         {open.length > 0 && (
           <Link href={heed} className="text-faint underline underline-offset-4">
-            {open.length} to heed
+            {say('{open} to heed', { open: open.length })}
           </Link>
         )}
         {!settling && stuck && <WaysOut key={printOf(meal)} meal={meal} plan={plan} />}
@@ -190,22 +202,24 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
       {plan && refusals.length === 0 && <ClocksChanged plan={plan} />}
       {unsafe.slice(0, MOST_UNSAFE).map(({ id, says, fix }) => (
         <p key={id} role="alert" className="mt-1 border-s-4 border-warn ps-3 text-lg">
-          <strong className="font-semibold">Not safe as it stands:</strong> {says} {fix} {DEFER}
+          <strong className="font-semibold">{say('Not safe as it stands:')}</strong> {says} {fix} {say(DEFER)}
         </p>
       ))}
       {unsafe.length > MOST_UNSAFE && (
         <p role="alert" className="mt-1 border-s-4 border-warn ps-3 text-lg">
           <Link href={heed} className="font-semibold underline underline-offset-4">
-            {unsafe.length - MOST_UNSAFE} more that are not safe as they stand
+            {say('{unsafe} more that are not safe as they stand', { unsafe: unsafe.length - MOST_UNSAFE })}
           </Link>
         </p>
       )}
       {!plan && refusals.length === 0 && settling && (
         <p className="flex flex-wrap items-center gap-x-4 text-lg text-faint">
-          {long ? 'No plan yet: with so much to do in this kitchen it takes longer…' : 'Looking for a first plan…'}
+          {long
+            ? say('No plan yet: with so much to do in this kitchen it takes longer…')
+            : say('Looking for a first plan…')}
           {long && (
             <Button look="quiet" onClick={settle}>
-              stop looking
+              {say('stop looking')}
             </Button>
           )}
         </p>
@@ -213,16 +227,16 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
       {plan && seat !== 'worker' && (
         <p className="text-sm text-faint" data-testid="planner-seat">
           {seat === 'server'
-            ? 'This browser’s own planner did not answer; the server made this plan.'
-            : 'This browser’s own planner did not answer, nor did the server; the page itself made this plan.'}
+            ? say('This browser’s own planner did not answer; the server made this plan.')
+            : say('This browser’s own planner did not answer, nor did the server; the page itself made this plan.')}
         </p>
       )}
       {settling && plan && (
         <p className="flex items-center gap-2 text-sm text-faint">
           <span aria-hidden className="inline-block size-2 animate-pulse rounded-full bg-ember" />
-          Looking for a better plan…
+          {say('Looking for a better plan…')}
           <Button look="quiet" className="min-h-6" onClick={settle}>
-            keep this one
+            {say('keep this one')}
           </Button>
         </p>
       )}

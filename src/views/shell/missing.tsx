@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { missingAdded } from '@/core/remedies/ways-out';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { carryOut } from '@/store/meals';
 import { Button } from '@/ui/button';
@@ -15,10 +16,8 @@ export function Missing({ meal }: { readonly meal: Meal }) {
   const add = async () => setFault((await carryOut(pantry(), meal.id, missing.change, Date.now()))?.sentence ?? '');
   return (
     <p className="mt-1 flex flex-wrap items-center gap-x-4" data-testid="missing">
-      <span>
-        Is there {missing.says} in {meal.kitchen.name} after all?
-      </span>
-      <Button onClick={() => void add()}>Yes, add it to the kitchen</Button>
+      <span>{say('Is there {says} in {kitchen} after all?', { says: missing.says, kitchen: meal.kitchen.name })}</span>
+      <Button onClick={() => void add()}>{say('Yes, add it to the kitchen')}</Button>
       {fault && <span role="alert">{fault}</span>}
     </p>
   );

@@ -2,6 +2,7 @@
 
 import { Moon, Ruler, Sun } from 'lucide-react';
 import { createContext, useContext, useEffect, useLayoutEffect, useState } from 'react';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { soundness } from '@/store/sound';
 import { keep, kept } from '@/ui/kept';
@@ -79,27 +80,27 @@ export function Shell({
             className="me-auto inline-flex min-h-10 items-center gap-2 whitespace-nowrap text-faint hover:text-ink"
           >
             <span aria-hidden className="inline-block h-2 w-6 rounded-full bg-ember" />
-            <span className="max-[359px]:sr-only">Warm Cadence</span>
+            <span className="max-[359px]:sr-only">{say('Warm Cadence')}</span>
           </Link>
-          <nav aria-label="Beside the meals" className="flex sm:me-2">
+          <nav aria-label={say('Beside the meals')} className="flex sm:me-2">
             <Link href="/dishes" className="inline-flex min-h-10 items-center px-1.5 text-faint hover:text-ink sm:px-3">
-              Dishes
+              {say('Dishes')}
             </Link>
             <Link
               href="/evenings"
               className="inline-flex min-h-10 items-center px-1.5 text-faint hover:text-ink sm:px-3"
             >
-              Evenings
+              {say('Evenings')}
             </Link>
             <Link href="/bench" className="inline-flex min-h-10 items-center px-1.5 text-faint hover:text-ink sm:px-3">
-              Bench
+              {say('Bench')}
             </Link>
           </nav>
           <div className="flex">
             <Link
               href="/measures"
-              aria-label="How you measure"
-              title="how you measure"
+              aria-label={say('How you measure')}
+              title={say('how you measure')}
               className="grid size-10 place-items-center text-faint hover:text-ink"
             >
               <Ruler size={18} aria-hidden />
@@ -108,7 +109,7 @@ export function Shell({
             <button
               type="button"
               className="grid size-10 place-items-center text-faint hover:text-ink"
-              aria-label={`Change to ${other} dress`}
+              aria-label={say('Change to {other} dress', { other })}
               onClick={() => {
                 keep(KEPT_DRESS, other);
                 setDress(other);

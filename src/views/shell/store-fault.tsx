@@ -1,6 +1,7 @@
 'use client';
 
 import { useEffect, useState } from 'react';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { storeFault } from '@/store/faults';
 import { Button } from '@/ui/button';
@@ -21,12 +22,12 @@ export function StoreFault() {
     };
     addEventListener('unhandledrejection', onFailure);
     const db = pantry();
-    const onBlocked = () => setFault(BLOCKED);
+    const onBlocked = () => setFault(blocked());
     db.on('blocked', onBlocked);
     const timer = setTimeout(onBlocked, SLOW_OPENING);
     db.open()
-      .then(() => setFault((now) => (now === BLOCKED ? null : now)))
-      .catch((error: unknown) => setFault(storeFault(error) ?? 'The browser’s store could not be opened.'))
+      .then(() => setFault((now) => (now === blocked() ? null : now)))
+      .catch((error: unknown) => setFault(storeFault(error) ?? say('The browser’s store could not be opened.')))
       .finally(() => clearTimeout(timer));
     return () => {
       removeEventListener('unhandledrejection', onFailure);
@@ -42,10 +43,12 @@ export function StoreFault() {
       className="sticky top-0 z-40 -mx-4 flex sm:-mx-7 flex-wrap items-center justify-between gap-4 bg-warn px-5 py-3 text-lg text-ground"
     >
       <p className="max-w-prose">{fault}</p>
-      <Button onClick={() => setFault(null)}>I have read it</Button>
+      <Button onClick={() => setFault(null)}>{say('I have read it')}</Button>
     </div>
   );
 }
 
-const BLOCKED =
-  'The store takes long to open. If another window of Warm Cadence is open, close it: this one then goes on by itself.';
+const blocked = () =>
+  say(
+    'The store takes long to open. If another window of Warm Cadence is open, close it: this one then goes on by itself.',
+  );

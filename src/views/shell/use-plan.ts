@@ -6,6 +6,7 @@ import type { Refusal } from '@/core/dish/check';
 import { hourPast } from '@/core/meal/check';
 import type { Meal } from '@/core/meal/meal';
 import { knownPlan, type Odds, type Plan } from '@/core/plan/plan';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { printOf, tableInstant } from '@/store/meals';
 import { askPlanner, atMost, stopPlanning } from '@/workers/planner';
@@ -62,7 +63,9 @@ export function usePlan(meal: Meal | undefined): PlanState {
     };
     planAnew(now, print, shown.current, show, () => gone).catch((error: unknown) => {
       console.error(error);
-      const sentence = 'The planner stopped unexpectedly. Change something or load the page again; your meal is kept.';
+      const sentence = say(
+        'The planner stopped unexpectedly. Change something or load the page again; your meal is kept.',
+      );
       show({ refusals: [{ where: 'planner', sentence }], settling: false });
     });
     return () => {

@@ -5,6 +5,7 @@ import type { Refusal } from '@/core/dish/check';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/plan/plan';
 import { findWaysOut, type WayOut } from '@/core/remedies/ways-out';
+import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { carryOut, tableInstant } from '@/store/meals';
 import { Button } from '@/ui/button';
@@ -59,39 +60,41 @@ export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Pl
     <div className="contents" data-testid="ways-out">
       {search.state === 'idle' && (
         <Button className="min-h-9" onClick={() => void look()}>
-          Look for ways out
+          {say('Look for ways out')}
         </Button>
       )}
       {search.state === 'trying' && (
         <p className="flex items-center gap-3" aria-live="polite">
-          Trying what would help{search.all > 0 ? `: ${search.tried} of ${search.all}` : '…'}
+          {search.all > 0
+            ? say('Trying what would help: {tried} of {all}', { tried: search.tried, all: search.all })
+            : say('Trying what would help…')}
           <Button look="quiet" onClick={() => stop(signal)}>
-            stop
+            {say('stop')}
           </Button>
         </p>
       )}
       {search.state === 'done' && search.ways.length === 0 && (
-        <p>None of the usual changes helps by itself. Take out a dish and choose a later hour.</p>
+        <p>{say('None of the usual changes helps by itself. Take out a dish and choose a later hour.')}</p>
       )}
       {search.state !== 'idle' && search.ways.length > 0 && (
-        <ol className="grid basis-full gap-x-8 sm:grid-cols-2" aria-label="Ways out, the best first">
+        <ol className="grid basis-full gap-x-8 sm:grid-cols-2" aria-label={say('Ways out, the best first')}>
           {search.ways.slice(0, shown).map((way) => (
             <li key={way.id} className="flex items-center justify-between gap-4 border-b border-line py-1.5">
               <span>
                 <span className="inline-block first-letter:uppercase">{way.says}</span>
                 <span className="block text-sm text-faint">
-                  {way.gains}; asks {way.asks}
+                  {say('{gains}; asks {asks}', { gains: way.gains, asks: way.asks })}
                 </span>
               </span>
-              <Button onClick={() => void apply(way)} aria-label={`Do this: ${way.says}`}>
-                do this
+              <Button onClick={() => void apply(way)} aria-label={say('Do this: {says}', { says: way.says })}>
+                {say('do this')}
               </Button>
             </li>
           ))}
           {search.ways.length > shown && (
             <li className="py-1.5">
               <Button look="quiet" className="px-0" onClick={() => setShown(search.ways.length)}>
-                {search.ways.length - shown} more
+                {say('{ways} more', { ways: search.ways.length - shown })}
               </Button>
             </li>
           )}

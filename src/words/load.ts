@@ -1,0 +1,20 @@
+import type { Tag } from './languages';
+
+/** Messages of the product by their English. */
+export type Catalog = Readonly<Record<string, string>>;
+
+/** Each a file of its own, fetched when somebody reads that language. */
+const CATALOGS: Readonly<Record<Exclude<Tag, 'en'>, () => Promise<{ readonly default: Catalog }>>> = {
+  de: () => import('./de.json'),
+};
+
+/** The catalog of a language; empty for English, which needs none. */
+export async function catalogOf(tag: Tag): Promise<Catalog> {
+  return tag === 'en' ? {} : (await CATALOGS[tag]()).default;
+}
+
+/** Looks a message up in a catalog. */
+export const lookIn =
+  (catalog: Catalog) =>
+  (english: string): string | undefined =>
+    Object.hasOwn(catalog, english) ? catalog[english] : undefined;

@@ -167,7 +167,7 @@ test.describe('in the browser of a German', () => {
 test('what is chosen is followed at once and kept, and hours are read as they are written', async ({ page }) => {
   await openMeal(page, 'boat');
   await expect(page.getByLabel('On the table at')).toHaveValue('20:00');
-  await page.getByRole('link', { name: 'How you measure' }).click();
+  await page.getByRole('link', { name: 'Language and measures' }).click();
   await page.getByRole('radio', { name: 'AM and PM' }).click();
   await page.getByRole('radio', { name: 'Fahrenheit' }).click();
   await page.getByRole('radio', { name: /^US cups/ }).click();

@@ -146,6 +146,9 @@ function wantsOf(tokens: readonly Token[], plural?: string): readonly string[] {
 
 const wanted = (text: string) => [...new Set(wantsOf(parse(text)))].sort().join(' ');
 
+/** The spaces at both ends of a text: what is said before or after it stands against them. */
+const edgesOf = (text: string) => `${/^\s*/.exec(text)![0]}|${/\s*$/.exec(text)![0]}`;
+
 /** Categories of number that a text's plurals lack in a language. */
 function lacking(tokens: readonly Token[], categories: readonly string[]): readonly string[] {
   return tokens.flatMap((token): readonly string[] => {
@@ -174,6 +177,9 @@ export function faultsOfCatalog(
           ? []
           : [`"${english}" wants ${theirs || 'nothing'}; "${text}" wants ${ours || 'nothing'}.`]),
         ...(short.length === 0 ? [] : [`"${text}" lacks the plural for ${short.join(', ')}.`]),
+        ...(edgesOf(english) === edgesOf(text)
+          ? []
+          : [`"${text}" begins or ends with another space than "${english}".`]),
         ...(text.trim() === '' ? [`"${english}" is said as nothing.`] : []),
       ];
     } catch (error) {

@@ -1,5 +1,7 @@
-/** A number as people write it, with a point or a comma before its tenths; NaN where it is none. */
+import { inWesternFigures } from '@/core/units/told';
+
+/** A number as people write it, in any figures, with a point or a comma before its tenths; NaN where it is none. */
 export function readNumber(text: string): number {
-  const bare = text.trim();
+  const bare = inWesternFigures(text.trim()).replace('٫', ',');
   return /^[+-]?\d*[.,]?\d+$|^[+-]?\d+[.,]$/.test(bare) ? Number(bare.replace(',', '.')) : Number.NaN;
 }

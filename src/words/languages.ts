@@ -41,3 +41,6 @@ export function acceptedIn(header: string): readonly string[] {
 }
 
 export const directionOf = (tag: Tag): Language['direction'] => LANGUAGES.find((each) => each.tag === tag)!.direction;
+
+/** The cookie that tells the server which language was chosen. */
+export const LANGUAGE_COOKIE = 'warm-cadence-language';

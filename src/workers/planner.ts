@@ -18,6 +18,15 @@ export function atMost(seconds: number): number {
   return Math.min(seconds, most);
 }
 
+let language: Parameters<PlannerWorker['speak']> = ['en', {}];
+
+/** From now on plans are put into the words of a language. */
+export function planIn(tag: string, catalog: Readonly<Record<string, string>>): void {
+  if (tag === language[0]) return;
+  language = [tag, catalog];
+  void desk?.remote.speak(...language);
+}
+
 /** Where the last plan was made: on the worker's thread, by the server, or in the page itself. */
 export type PlannerSeat = 'worker' | 'server' | 'page';
 
@@ -105,7 +114,9 @@ async function inWorker(request: PlanRequest, onImprove?: (plan: Plan) => void):
 function openDesk(): Desk {
   const worker = new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' });
   const fails = new Promise<null>((resolve) => worker.addEventListener('error', () => resolve(null), { once: true }));
-  return { worker, remote: Comlink.wrap<PlannerWorker>(worker), fails };
+  const remote = Comlink.wrap<PlannerWorker>(worker);
+  if (language[0] !== 'en') void remote.speak(...language);
+  return { worker, remote, fails };
 }
 
 /** Null when the server cannot be asked; a refusal of its own is an answer. */

@@ -4,6 +4,7 @@ import type { Pin } from '@/core/meal/pin';
 import type { Plan } from '@/core/plan/plan';
 import { type PlanResult, planMeal } from '@/core/plan/plan-meal';
 import type { KnownPlan, Progress } from '@/core/plan/progress';
+import { speak } from '@/core/say/say';
 import { turn } from './turn';
 
 export interface PlanRequest {
@@ -51,6 +52,11 @@ const planner = {
       onImprove,
       signal,
     );
+  },
+
+  /** Says what follows in a language: its tag, and its messages by their English. */
+  speak(tag: string, catalog: Readonly<Record<string, string>>): void {
+    speak(tag, (english) => (Object.hasOwn(catalog, english) ? catalog[english] : undefined));
   },
 
   /** Answers as soon as all that plans is here. */

@@ -26,7 +26,7 @@ import { isFound } from '@/core/schedule/problem';
 import { solve } from '@/core/schedule/solve';
 import { validate } from '@/core/schedule/validate';
 import { drainedGrain, plainGrain, mealOf as testMeal } from '@/core/testing/meals';
-import { AMOUNT_MANNERS, CLOCK_MANNERS, DECIMAL_MANNERS, HEAT_MANNERS } from '@/core/units/manner';
+import { AMOUNT_MANNERS, CLOCK_MANNERS, DECIMAL_MANNERS, FIGURES, HEAT_MANNERS } from '@/core/units/manner';
 import { readMeasured, readQuantity } from '@/core/units/measures';
 import { told } from '@/core/units/told';
 import { answer } from '@/server/answer';
@@ -364,6 +364,7 @@ export function borders(): readonly Border[] {
     heat: fc.constantFrom(...HEAT_MANNERS),
     clock: fc.constantFrom(...CLOCK_MANNERS),
     decimal: fc.constantFrom(...DECIMAL_MANNERS),
+    figures: fc.constantFrom(...FIGURES),
   });
   return [
     files('meal files', [plain, fixture('meal-1-first'), fixture('meal-3-first')], readMealFile, (file) => file),

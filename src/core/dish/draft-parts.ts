@@ -71,7 +71,7 @@ export function sourcesOf(draft: DishDraft, part: string, slot: Slot): readonly 
         .map(
           ({ product }): Source => ({
             id: `${id} ${product}`,
-            says: say('the {product} of “{nameOfPart}”', { product, nameOfPart: nameOfPart(draft, id) }),
+            says: say('the {product} of “{part}”', { product, part: nameOfPart(draft, id) }),
             from: { part: id, product },
           }),
         ),

@@ -39,8 +39,8 @@ export function openAny(text: string): Parsed<Opened> {
   if (format !== 'warm-cadence/meal') {
     return {
       ok: false,
-      sentence: say('format: this must be a meal, a dish or a backup of Warm Cadence; found {stringify}.', {
-        stringify: JSON.stringify(format) ?? 'none',
+      sentence: say('format: this must be a meal, a dish or a backup of Warm Cadence; found {found}.', {
+        found: JSON.stringify(format) ?? 'none',
       }),
     };
   }

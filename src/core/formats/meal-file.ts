@@ -76,10 +76,10 @@ export function checkMealFile(value: unknown): Parsed<MealFile> {
   if (!file.ok) return file;
   const stranger = file.value.log?.find(({ mealId }) => mealId !== file.value.meal.id);
   if (!stranger) return file;
-  const sentence = say('log, "{id}", mealId: this evening is of the meal "{mealId}"; the file holds "{id2}".', {
+  const sentence = say('log, "{id}", mealId: this evening is of the meal "{mealId}"; the file holds "{own}".', {
     id: stranger.id,
     mealId: stranger.mealId,
-    id2: file.value.meal.id,
+    own: file.value.meal.id,
   });
   return { ok: false, sentence };
 }

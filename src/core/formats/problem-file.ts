@@ -1,7 +1,6 @@
 import Joi from 'joi';
 import { check, type Parsed, parseJson } from '@/core/records/refuse';
 import { idShape } from '@/core/records/shapes';
-import { say } from '@/core/say/say';
 import type { Choice, Problem } from '@/core/schedule/problem';
 
 const id = idShape(300);
@@ -110,18 +109,17 @@ function faultOf(problem: Problem): string | null {
   for (const [list, items] of Object.entries(lists)) {
     const seen = new Set<string>();
     for (const item of items) {
-      if (seen.has(item.id))
-        return say('{list}: the id "{id}" stands twice; each must be its own.', { list, id: item.id });
+      if (seen.has(item.id)) return `${list}: the id "${item.id}" stands twice; each must be its own.`;
       seen.add(item.id);
     }
     known[list] = seen;
   }
   const unknown = (where: string, list: string, wanted: string) =>
-    known[list]!.has(wanted) ? null : say('{where}: "{wanted}" is not among the {list}.', { where, wanted, list });
+    known[list]!.has(wanted) ? null : `${where}: "${wanted}" is not among the ${list}.`;
   const needFault = (where: string, list: readonly { readonly id: string }[]) => {
     const seen = new Set<string>();
     for (const { id: unit } of list) {
-      if (seen.has(unit)) return say('{where}: the unit "{unit}" stands twice in one need.', { where, unit });
+      if (seen.has(unit)) return `${where}: the unit "${unit}" stands twice in one need.`;
       seen.add(unit);
       const fault = unknown(where, 'units', unit);
       if (fault) return fault;
@@ -130,54 +128,48 @@ function faultOf(problem: Problem): string | null {
   };
 
   for (const step of problem.steps) {
-    const where = say('steps, "{id}"', { id: step.id });
+    const where = `steps, "${step.id}"`;
     for (const [index, need] of (step.units ?? []).entries()) {
-      const fault = needFault(say('{where}, units, need {index}', { where, index }), need);
+      const fault = needFault(`${where}, units, need ${index}`, need);
       if (fault) return fault;
     }
     for (const pool of Object.keys(step.pools ?? {})) {
-      const fault = unknown(say('{where}, pools', { where }), 'pools', pool);
+      const fault = unknown(`${where}, pools`, 'pools', pool);
       if (fault) return fault;
     }
-    const fault = step.state ? unknown(say('{where}, state', { where }), 'states', step.state.id) : null;
+    const fault = step.state ? unknown(`${where}, state`, 'states', step.state.id) : null;
     if (fault) return fault;
     if (step.spread && step.spread[0] > step.spread[1]) {
-      return say('{where}, spread: the shortest ({spread}) is longer than the longest ({spread2}).', {
-        where,
-        spread: step.spread[0],
-        spread2: step.spread[1],
-      });
+      return `${where}, spread: the shortest (${step.spread[0]}) is longer than the longest (${step.spread[1]}).`;
     }
   }
   for (const hold of problem.holds) {
-    const where = say('holds, "{id}"', { id: hold.id });
+    const where = `holds, "${hold.id}"`;
     const fault =
-      unknown(say('{where}, from', { where }), 'steps', hold.from) ??
-      unknown(say('{where}, to', { where }), 'steps', hold.to) ??
-      needFault(say('{where}, units', { where }), hold.units);
+      unknown(`${where}, from`, 'steps', hold.from) ??
+      unknown(`${where}, to`, 'steps', hold.to) ??
+      needFault(`${where}, units`, hold.units);
     if (fault) return fault;
   }
   for (const [index, link] of problem.links.entries()) {
-    const where = say('links, number {index} ("{from}" to "{to}")', { index, from: link.from, to: link.to });
-    const fault =
-      unknown(say('{where}, from', { where }), 'steps', link.from) ??
-      unknown(say('{where}, to', { where }), 'steps', link.to);
+    const where = `links, number ${index} ("${link.from}" to "${link.to}")`;
+    const fault = unknown(`${where}, from`, 'steps', link.from) ?? unknown(`${where}, to`, 'steps', link.to);
     if (fault) return fault;
     if (link.max !== undefined && link.max !== null && link.min > link.max) {
-      return say('{where}: min ({min}) is above max ({max}).', { where, min: link.min, max: link.max });
+      return `${where}: min (${link.min}) is above max (${link.max}).`;
     }
   }
   for (const row of problem.ready) {
-    const fault = unknown(say('ready, "{step}"', { step: row.step }), 'steps', row.step);
+    const fault = unknown(`ready, "${row.step}"`, 'steps', row.step);
     if (fault) return fault;
   }
   if (problem.awake) {
-    const fault = unknown(say('awake, pool'), 'pools', problem.awake.pool);
+    const fault = unknown('awake, pool', 'pools', problem.awake.pool);
     if (fault) return fault;
   }
   for (const [index, pair] of (problem.forbid ?? []).entries()) {
     for (const each of pair) {
-      const fault = choiceFault(problem, each, say('forbid, number {index}', { index }));
+      const fault = choiceFault(problem, each, `forbid, number ${index}`);
       if (fault) return fault;
     }
   }
@@ -187,21 +179,16 @@ function faultOf(problem: Problem): string | null {
 function choiceFault(problem: Problem, choice: Choice, where: string): string | null {
   if ('hold' in choice) {
     const hold = problem.holds.find((each) => each.id === choice.hold);
-    if (!hold) return say('{where}: "{hold}" is not among the holds.', { where, hold: choice.hold });
+    if (!hold) return `${where}: "${choice.hold}" is not among the holds.`;
     return hold.units.some((each) => each.id === choice.unit)
       ? null
-      : say('{where}: the hold "{id}" has no alternative "{unit}".', { where, id: hold.id, unit: choice.unit });
+      : `${where}: the hold "${hold.id}" has no alternative "${choice.unit}".`;
   }
   const step = problem.steps.find((each) => each.id === choice.step);
-  if (!step) return say('{where}: "{step}" is not among the steps.', { where, step: choice.step });
+  if (!step) return `${where}: "${choice.step}" is not among the steps.`;
   const need = step.units?.[choice.need];
-  if (!need) return say('{where}: the step "{id}" has no need {need}.', { where, id: step.id, need: choice.need });
+  if (!need) return `${where}: the step "${step.id}" has no need ${choice.need}.`;
   return need.some((each) => each.id === choice.unit)
     ? null
-    : say('{where}: need {need} of the step "{id}" has no alternative "{unit}".', {
-        where,
-        need: choice.need,
-        id: step.id,
-        unit: choice.unit,
-      });
+    : `${where}: need ${choice.need} of the step "${step.id}" has no alternative "${choice.unit}".`;
 }

@@ -66,9 +66,9 @@ export function doorIdeas(session: Session, more: number, at: number): readonly 
   const growing =
     grown.length === 0
       ? ''
-      : say('{grown}{grown2, plural, one { is} other { are}} cooked for {people}', {
+      : say('{count, plural, one {{grown} is} other {{grown} are}} cooked for {people}', {
           grown: listed(grown),
-          grown2: grown.length,
+          count: grown.length,
           people: meal.people + more,
         });
   const how = [growing, portions].filter(Boolean).join('; ');

@@ -112,7 +112,7 @@ function keptWarmWays(session: Session, spoilt: readonly Landing[], dishes: read
       {
         sort: 'warm',
         id: `warm ${chosen.map(({ dish, where }) => `${dish}:${where}`).join(' ')}`,
-        says: say('keep {part} warm', { part: chosen.length > 1 ? 'them' : chosen[0]!.name }),
+        says: say('keep {what} warm', { what: chosen.length > 1 ? 'them' : chosen[0]!.name }),
         how: groups.join(', '),
         does: chosen.map(({ dish, where }) => ({ kind: 'keep-warm', dish, where })),
         effort: rather === 'flame' ? 1.5 : 2,
@@ -178,8 +178,8 @@ function laterWays({ landings }: Plan, { late }: Trouble): LiveRemedy[] {
   ways.push({
     sort: 'after',
     id: `after ${late.map(({ dishId }) => dishId).join(' ')}`,
-    says: say('eat {part} first', {
-      part: first.length > 2 ? say('the rest') : listed(first.map(({ dishName }) => dishName)),
+    says: say('eat {what} first', {
+      what: first.length > 2 ? say('the rest') : listed(first.map(({ dishName }) => dishName)),
     }),
     how: say('{names} {worst} min after', { names: listed(names), worst }),
     does: late.map(({ dishId, late: minutes, after = 0 }) => ({

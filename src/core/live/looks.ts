@@ -48,8 +48,8 @@ export function waterReminder(meal: Meal, dishId: string, ml: number): string | 
   );
   return takers.length > 0
     ? say(
-        'Measure again when you strain it: {takers}{takers2, plural, one { wants} other { want}} a measured amount.',
-        { takers: listed(takers.map(({ name }) => name)), takers2: takers.length },
+        'Measure again when you strain it: {count, plural, one {{takers} wants} other {{takers} want}} a measured amount.',
+        { takers: listed(takers.map(({ name }) => name)), count: takers.length },
       )
     : null;
 }

@@ -80,14 +80,14 @@ export function sayWhatIsThere(measure: ToMeasure, ml: number): string {
   const { wantedMl, takers } = measure;
   const lacks = lackOf(measure, ml);
   if (lacks > 0)
-    return say('{millis} short of the {millis2} for {takers}.', {
-      millis: millis(lacks),
-      millis2: millis(wantedMl),
+    return say('{amount} short of the {wanted} for {takers}.', {
+      amount: millis(lacks),
+      wanted: millis(wantedMl),
       takers: listed(takers),
     });
   const over = ml - wantedMl;
-  const enough = say('Enough: {millis} for {takers}.', { millis: millis(wantedMl), takers: listed(takers) });
-  return over < WORTH_KEEPING ? enough : say('{enough} {millis} over.', { enough, millis: millis(over) });
+  const enough = say('Enough: {amount} for {takers}.', { amount: millis(wantedMl), takers: listed(takers) });
+  return over < WORTH_KEEPING ? enough : say('{enough} {amount} over.', { enough, amount: millis(over) });
 }
 
 /** What can be done with so many millilitres, the usual first. */
@@ -102,7 +102,7 @@ export function whatToDo(measure: ToMeasure, ml: number): readonly Found[] {
     });
     const toppedUp: Found = {
       does: 'topped up',
-      says: say('top it up with {millis} of boiling water', { millis: millis(lacks) }),
+      says: say('top it up with {amount} of boiling water', { amount: millis(lacks) }),
       how: say('{salt} of salt with it, then taste: it should taste a little too salty', { salt }),
     };
     const less: Found = {
@@ -116,9 +116,9 @@ export function whatToDo(measure: ToMeasure, ml: number): readonly Found[] {
           ? say('it carries {grain}; salt for the grain goes down with it', {
               grain: grain((grainGrams * ml) / wantedMl),
             })
-          : say('{takers}{takers2, plural, one { has} other { have}} so much less', {
+          : say('{count, plural, one {{takers} has} other {{takers} have}} so much less', {
               takers: listed(measure.takers),
-              takers2: measure.takers.length,
+              count: measure.takers.length,
             }),
     };
     return ml > 0 ? [toppedUp, less] : [toppedUp];
@@ -127,15 +127,15 @@ export function whatToDo(measure: ToMeasure, ml: number): readonly Found[] {
   const keep =
     over < WORTH_KEEPING
       ? ''
-      : say('{millis} of {name} stays: hot, to loosen with; or cooled fast, into small boxes and the freezer', {
-          millis: millis(over),
+      : say('{amount} of {name} stays: hot, to loosen with; or cooled fast, into small boxes and the freezer', {
+          amount: millis(over),
           name,
         });
   const more =
     over < WORTH_KEEPING || grainGrams === 0
       ? ''
       : say('; {grain} more grain could cook in it', { grain: grain((grainGrams * over) / wantedMl) });
-  return [{ does: 'as it is', says: say('take {millis}', { millis: millis(wantedMl) }), how: `${keep}${more}` }];
+  return [{ does: 'as it is', says: say('take {amount}', { amount: millis(wantedMl) }), how: `${keep}${more}` }];
 }
 
 function lackOf({ wantedMl }: ToMeasure, ml: number): number {
@@ -236,10 +236,10 @@ export function measuringWays(potWidthCm: number | null): readonly MeasuringWay[
   if (potWidthCm === null || potWidthCm <= 0) return [jug, mug, scale];
   const depth: MeasuringWay = {
     id: 'depth',
-    name: say('depth in the {potWidthCm} cm pot', { potWidthCm: Math.round(potWidthCm) }),
+    name: say('depth in the {width} cm pot', { width: Math.round(potWidthCm) }),
     ml: (Math.PI / 4) * potWidthCm ** 2,
     steps: [-1, -0.25, 0.25, 1],
-    print: (of) => (of <= 0 ? say('0 cm') : say('{fraction} cm', { fraction: printFraction(of) })),
+    print: (of) => (of <= 0 ? say('0 cm') : say('{depth} cm', { depth: printFraction(of) })),
   };
   return [jug, mug, depth, scale];
 }

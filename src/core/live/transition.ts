@@ -27,10 +27,10 @@ export function transitionOf({ step }: Pick<LiveStep, 'step'>, steps: readonly L
   const sentences = [
     before.station.id === step.station.id
       ? ''
-      : say('Move {pot} from {station} to {station2}.', {
+      : say('Move {pot} from {station} to {to}.', {
           pot,
           station: before.station.name,
-          station2: step.station.name,
+          to: step.station.name,
         }),
     turnOf(before.heat, step.heat),
   ];

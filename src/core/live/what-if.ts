@@ -46,9 +46,9 @@ function outcomeOf({ late, spoilt }: Trouble, { landings, odds }: Plan): string 
       : []),
     ...(spoilt.length > 0
       ? [
-          say('{spoilt} still{spoilt2, plural, one { stands} other { stand}} too long', {
+          say('{spoilt} still{count, plural, one { stands} other { stand}} too long', {
             spoilt: listed(spoilt.map(({ dishName }) => dishName)),
-            spoilt2: spoilt.length,
+            count: spoilt.length,
           }),
         ]
       : []),

@@ -165,10 +165,10 @@ function measureProposals({ key, dishId, dishName, name, thought, real }: Measur
       id: `measured ${key}`,
       dishId,
       says: say('Count on about {ml} of {name}.', { ml: ml(real), name }),
-      because: say('{dish}: {ml} were thought of, and {ml2} were there.', {
+      because: say('{dish}: {ml} were thought of, and {real} were there.', {
         dish: dishName,
         ml: ml(thought),
-        ml2: ml(real),
+        real: ml(real),
       }),
       dish: null,
     },
@@ -210,8 +210,8 @@ function tasteProposals(evening: Evening, { dishId, dishName, ratings }: Landed,
       'liquid',
       wetness > 0 ? say('5 % less liquid.') : say('5 % more liquid.'),
       wetness > 0
-        ? say('{dish} was too wet: {ratioOf}.', { dish: dishName, ratioOf: ratioOf(evening, dish) })
-        : say('{dish} was too dry: {ratioOf}.', { dish: dishName, ratioOf: ratioOf(evening, dish) }),
+        ? say('{dish} was too wet: {ratio}.', { dish: dishName, ratio: ratioOf(evening, dish) })
+        : say('{dish} was too dry: {ratio}.', { dish: dishName, ratio: ratioOf(evening, dish) }),
       changed,
     );
   }

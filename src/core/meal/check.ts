@@ -126,12 +126,12 @@ function checkDishInKitchen(dish: Dish, kitchen: Kitchen): readonly Refusal[] {
       where: `${dish.name}, ${use.name}`,
       sentence: nearest
         ? say(
-            '{dish} for {servings} needs a {wish}; the nearest here, {part} with {litres} l and {widthCm} cm, is {missesOf}. Borrow a larger one, {fewer}, or take the dish out.',
+            '{dish} for {servings} needs a {wish}; the nearest here, {nearest} with {litres} l and {widthCm} cm, is {missesOf}. Borrow a larger one, {fewer}, or take the dish out.',
             {
               dish: dish.name,
               servings: Math.round(dish.servings),
               wish,
-              part: /^the /i.test(nearest.name) ? nearest.name : say('the {nearest}', { nearest: nearest.name }),
+              nearest: /^the /i.test(nearest.name) ? nearest.name : say('the {nearest}', { nearest: nearest.name }),
               litres: nearest.litres,
               widthCm: nearest.widthCm,
               missesOf: listed(missesOf(nearest, use.need)),

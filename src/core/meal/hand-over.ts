@@ -132,17 +132,17 @@ export function sayMeasured(dishes: readonly Dish[], dish: Dish, step: string): 
       const litre = 1000 / VOLUME_IN_ML[unit as VolumeUnit];
       if (taken > quantity * (1 + WITHIN_MEASURING)) {
         return say(
-          'There will be about {s}, and {s2} is wanted: top it up with {s3} of boiling water, and taste for salt.',
-          { s: says(quantity), s2: says(taken), s3: says(taken - quantity) },
+          'There will be about {given}, and {taken} is wanted: top it up with {rest} of boiling water, and taste for salt.',
+          { given: says(quantity), taken: says(taken), rest: says(taken - quantity) },
         );
       }
       const over = quantity - taken;
       return over >= WORTH_KEEPING * litre
         ? say(
-            'There will be about {s}: {s2} is wanted, and the {s3} over is worth keeping in small boxes, cooled fast and frozen.',
-            { s: says(quantity), s2: says(taken), s3: says(over) },
+            'There will be about {given}: {taken} is wanted, and the {rest} over is worth keeping in small boxes, cooled fast and frozen.',
+            { given: says(quantity), taken: says(taken), rest: says(over) },
           )
-        : say('There will be about {s}, as much as is wanted.', { s: says(quantity) });
+        : say('There will be about {given}, as much as is wanted.', { given: says(quantity) });
     });
   return sentences.filter((each) => each !== '').join(' ');
 }
@@ -164,10 +164,10 @@ export function sayPartFault(fault: PartFault): string {
         otherwise: fault.take.otherwise,
       });
     case 'short':
-      return say('there is less {give} than {takers}{takers2, plural, one { takes} other { take}}', {
+      return say('there is less {give} than {count, plural, one {{takers} takes} other {{takers} take}}', {
         give: fault.giver.give.name,
         takers: listed(fault.takers.map(({ name }) => name)),
-        takers2: fault.takers.length,
+        count: fault.takers.length,
       });
     case 'unused':
       return say('nothing takes the {give} of {dish}', { give: fault.giver.give.name, dish: fault.giver.dish.name });

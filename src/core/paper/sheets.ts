@@ -85,7 +85,7 @@ export function wallSheet(meal: Meal, plan: Plan, clock: Clock): WallSheet {
 
 function untilOf({ end, longestEnd }: PlannedStep, clock: Clock): string {
   const { time } = clock(end);
-  return longestEnd > end ? say('{time}, at the latest {time2}', { time, time2: clock(longestEnd).time }) : time;
+  return longestEnd > end ? say('{time}, at the latest {latest}', { time, latest: clock(longestEnd).time }) : time;
 }
 
 function landsOf({ landings, odds }: Plan, dish: string, clock: Clock): string {

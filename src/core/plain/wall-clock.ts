@@ -77,13 +77,13 @@ export function sayClockChange(table: TableHour, from: number, until: number): s
   const hour = (eve.getHours() + 1) % 24;
   const size = Math.abs(change.by) === HOUR ? say('an hour') : say('{by} min', { by: Math.abs(change.by) });
   return change.by < 0
-    ? say(
-        'The clocks go back {size} at {twoFigures}:00 that night; all hours are told by them, and the minutes are true.',
-        { size, twoFigures: twoFigures(hour) },
-      )
+    ? say('The clocks go back {size} at {hour}:00 that night; all hours are told by them, and the minutes are true.', {
+        size,
+        hour: twoFigures(hour),
+      })
     : say(
-        'The clocks go forward {size} at {twoFigures}:00 that night; all hours are told by them, and the minutes are true.',
-        { size, twoFigures: twoFigures(hour) },
+        'The clocks go forward {size} at {hour}:00 that night; all hours are told by them, and the minutes are true.',
+        { size, hour: twoFigures(hour) },
       );
 }
 

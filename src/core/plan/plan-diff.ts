@@ -59,9 +59,9 @@ export function whatLands(before: Plan, after: Plan): string {
   const firstHand =
     Math.abs(after.firstHand - before.firstHand) < WORTH_TELLING
       ? ''
-      : say(' First hand on a knife at {hour} instead of {hour2}.', {
+      : say(' First hand on a knife at {hour} instead of {other}.', {
           hour: clockAt(after, after.firstHand),
-          hour2: clockAt(before, before.firstHand),
+          other: clockAt(before, before.firstHand),
         });
   if (changed.length === 0) return say('At the table nothing changes.{firstHand}', { firstHand });
   changed.sort((a, b) => weightOf(b.landing) - weightOf(a.landing));
@@ -92,10 +92,10 @@ export function whatCameOf(before: Plan, after: Plan, wish: Pin): string {
           station: placed.station.name,
           hour: clock(placed.start),
         })
-      : say('{name} cannot stand at {hour}; {hour2} is the nearest', {
+      : say('{name} cannot stand at {hour}; {other} is the nearest', {
           name,
           hour: clock(wish.start ?? placed.start),
-          hour2: clock(placed.start),
+          other: clock(placed.start),
         });
   return [whatMoved(before, after, new Set([wish.key]), told), whatLands(before, after)].filter(Boolean).join(' ');
 }

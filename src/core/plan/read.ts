@@ -376,14 +376,14 @@ function verdictOf(
   const long = landings.filter((landing) => landing.fine === 'too long');
   const opening =
     late.length > 0
-      ? say('{names}{late, plural, one { comes} other { come}} late, by {span}.', {
+      ? say('{late, plural, one {{names} comes} other {{names} come}} late, by {span}.', {
           names: names(late),
           late: late.length,
           span: printSpan(Math.max(...late.map((each) => each.late))),
         })
       : long.length > 0
         ? say(
-            '{names}{long, plural, one { waits} other { wait}} longer than{long, plural, one { it} other { they}} should.',
+            '{long, plural, one {{names} waits longer than it should.} other {{names} wait longer than they should.}}',
             { names: names(long), long: long.length },
           )
         : hot.length > 0

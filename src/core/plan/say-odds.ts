@@ -129,9 +129,9 @@ export function sayAssured(
   const against =
     names.length > 0
       ? [
-          say('Against more{names, plural, one { stands} other { stand}} {names2}.', {
-            names: names.length,
-            names2: listed(names, names.length),
+          say('{count, plural, one {Against more stands {list}.} other {Against more stand {list}.}}', {
+            count: names.length,
+            list: listed(names, names.length),
           }),
         ]
       : [];

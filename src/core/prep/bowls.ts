@@ -15,9 +15,10 @@ export const LAYERS = ['dry', 'wet', 'vegetables', 'raw'] as const;
 /** When something is laid out. */
 export type Layer = (typeof LAYERS)[number];
 
-/** How an amount is measured out. */
+/** Ways to measure an amount out. */
 export const MEASURED_WAYS = ['weighed', 'in the jug', 'by the spoon', 'counted', 'to taste'] as const;
 
+/** How an amount is measured out. */
 export type Measured = (typeof MEASURED_WAYS)[number];
 
 /** One thing laid out for one step of one dish. */

@@ -78,8 +78,8 @@ function rule({ type, context, message }: Joi.ValidationErrorItem): string {
     case 'any.required':
       return say('this is missing.');
     case 'any.only':
-      return say('this must be {context}{found}.', {
-        context: ((context?.['valids'] ?? []) as unknown[]).map((each) => JSON.stringify(each)).join(' or '),
+      return say('this must be {what}{found}.', {
+        what: ((context?.['valids'] ?? []) as unknown[]).map((each) => JSON.stringify(each)).join(' or '),
         found,
       });
     case 'day.none':
@@ -92,15 +92,15 @@ function rule({ type, context, message }: Joi.ValidationErrorItem): string {
     case 'number.integer':
       return say('this must be a whole number{found}.', { found });
     case 'number.min':
-      return say('this must be {context} or more{found}.', { context: context?.['limit'], found });
+      return say('this must be {what} or more{found}.', { what: context?.['limit'], found });
     case 'number.max':
-      return say('this must be {context} or less{found}.', { context: context?.['limit'], found });
+      return say('this must be {what} or less{found}.', { what: context?.['limit'], found });
     case 'string.empty':
       return say('this must not be empty.');
     case 'array.min':
-      return say('this needs at least {context}.', { context: context?.['limit'] });
+      return say('this needs at least {what}.', { what: context?.['limit'] });
     case 'array.max':
-      return say('this may hold {context} at most.', { context: context?.['limit'] });
+      return say('this may hold {what} at most.', { what: context?.['limit'] });
     case 'array.base':
       return say('this must be a list{found}.', { found });
     case 'object.base':
@@ -108,7 +108,7 @@ function rule({ type, context, message }: Joi.ValidationErrorItem): string {
     case 'string.base':
       return say('this must be a text{found}.', { found });
     case 'string.pattern.name':
-      return say('this must be {context}{found}.', { context: context?.['name'], found });
+      return say('this must be {what}{found}.', { what: context?.['name'], found });
     default:
       return `${message.replace(/^"[^"]*" /, 'this ')}${found}.`;
   }

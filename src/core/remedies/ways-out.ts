@@ -21,7 +21,7 @@ import type { Landing, Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import { ofTwenty } from '@/core/plan/say-odds';
 import { SURE_ENOUGH } from '@/core/plan/well-landed';
-import { say } from '@/core/say/say';
+import { say, term } from '@/core/say/say';
 import { capital, listed } from '@/core/units/words';
 import { appliedAsMade, type Change } from './change';
 import { type TryOutOptions, tryOut } from './try-out';
@@ -224,8 +224,8 @@ function lackedVessels(meal: Meal): readonly Vessel[] {
 
 const sayVessel = ({ kind, litres, widthCm, count }: Vessel) =>
   count > 1
-    ? say('{count} {kind}s of {litres} l, {widthCm} cm across', { count, kind, litres, widthCm })
-    : say('a {kind} of {litres} l, {widthCm} cm across', { kind, litres, widthCm });
+    ? say('{count} {kind}s of {litres} l, {widthCm} cm across', { count, kind: term(kind), litres, widthCm })
+    : say('a {kind} of {litres} l, {widthCm} cm across', { kind: term(kind), litres, widthCm });
 
 /** What a meal lacks of vessels and appliances, put into its kitchen: for a cook who has them and has not said so. Null where it lacks nothing. */
 export function missingAdded(meal: Meal): { readonly says: string; readonly change: Change } | null {
@@ -490,17 +490,15 @@ function gainsOf(now: Trouble, was: Trouble | null): string {
   const dishes = (count: number) =>
     say('{count, plural, one {# dish waits} other {# dishes wait}} too long', { count });
   if (now.late === 0 && now.overdue === 0) {
-    const evenings =
-      now.good === null ? '' : say(', and well in {ofTwenty} of 20 evenings', { ofTwenty: ofTwenty(now.good) });
-    const instead =
-      evenings !== '' && was?.good != null ? say(' instead of {ofTwenty}', { ofTwenty: ofTwenty(was.good) }) : '';
+    const evenings = now.good === null ? '' : say(', and well in {odds} of 20 evenings', { odds: ofTwenty(now.good) });
+    const instead = evenings !== '' && was?.good != null ? say(' instead of {odds}', { odds: ofTwenty(was.good) }) : '';
     return say('everything lands in time{evenings}{instead}', { evenings, instead });
   }
   const late =
     now.late === 0
       ? say('nothing is late')
       : was && was.late > 0
-        ? say('late by {late} min instead of {late2}', { late: now.late, late2: was.late })
+        ? say('late by {late} min instead of {was}', { late: now.late, was: was.late })
         : say('late by {late} min', { late: now.late });
   return now.overdue === 0 ? late : `${late}, ${dishes(now.overdue)}`;
 }

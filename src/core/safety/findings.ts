@@ -167,10 +167,10 @@ function sharedBoards(plan: Plan, dishes: ReadonlyMap<string, Dish>): Finding[] 
           weight: 'caution',
           dish: found.dish.name,
           step: key,
-          says: say('“{planned}” ({dish}) comes after the raw meat or fish of {dish2} in the same hands: {name}.', {
+          says: say('“{planned}” ({dish}) comes after the raw meat or fish of {other} in the same hands: {name}.', {
             planned: planned.name,
             dish: found.dish.name,
-            dish2: raw.dish,
+            other: raw.dish,
             name,
           }),
           fix: say('Wash hands, board and knife between, with soap, or take another board.'),
@@ -449,10 +449,10 @@ function tooLate(dishes: readonly Dish[], plan: Plan): Finding[] {
           weight: 'hard',
           dish: taker.name,
           step: needed.key,
-          says: say('{taker} wants {give} {end} min before {dish} has it.', {
+          says: say('{taker} wants {give} {minutes} min before {dish} has it.', {
             taker: taker.name,
             give: giver.give.name,
-            end: given.end - needed.start,
+            minutes: given.end - needed.start,
             dish: giver.dish.name,
           }),
           fix: say('Begin the one later or the other sooner, or take it from a packet.'),

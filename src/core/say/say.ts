@@ -12,8 +12,10 @@ export type Value = string | number;
 export type ValuesIn<M extends string> = M extends `${string}{${infer Name}}${infer Rest}`
   ? NameOf<Name> | ValuesIn<Rest>
   : never;
-type NameOf<N extends string> = N extends `${infer Name}, ${string}` ? Plain<Name> : Plain<N>;
-type Plain<N extends string> = N extends '' | `${string}${' ' | '#' | ','}${string}` ? never : N;
+type NameOf<N extends string> = Plain<Last<N>> | (N extends `${infer Name}, ${string}` ? Plain<Name> : never);
+/** What stands after the last "{": a name within a branch. */
+type Last<N extends string> = N extends `${string}{${infer Inner}` ? Last<Inner> : N;
+type Plain<N extends string> = N extends '' | `${string}${' ' | '#' | ',' | '{'}${string}` ? never : N;
 
 declare const isMessage: unique symbol;
 /** A message that is said later, by `say`: kept in a table, chosen by a rule. It wants no values, and cannot be shown unsaid. */
@@ -53,9 +55,14 @@ type Wanted<M extends string> = [ValuesIn<M>] extends [never]
   ? readonly []
   : readonly [values: Readonly<Record<ValuesIn<M>, Value>>];
 
-/** A message in the language of this thread, with its values. */
+/** A message of a table in the language of this thread. */
 export function say(text: Message): string;
+/** A message in the language of this thread, with its values in their places. */
 export function say<const M extends string>(text: M, ...values: Wanted<M>): string;
+/**
+ * Either of them.
+ * @throws Error where a message asks for more than values, plural and select
+ */
 export function say(text: string | Message, values: Readonly<Record<string, Value>> = {}): string {
   const known = inLanguage(text as string);
   if (!known.includes('{')) return known;

@@ -16,7 +16,13 @@ import { told, toldAll, toldDrawing } from './told';
 
 // Where one way of saying ends and the next begins: just below, at, and just above.
 
-const AMERICAN: Manner = { amounts: 'american', heat: 'fahrenheit', clock: 'am and pm', decimal: 'point' };
+const AMERICAN: Manner = {
+  amounts: 'american',
+  heat: 'fahrenheit',
+  clock: 'am and pm',
+  decimal: 'point',
+  figures: 'western',
+};
 const AUSTRALIAN: Manner = { ...CANONICAL, amounts: 'australian' };
 
 describe('what a scale shows', () => {

@@ -8,6 +8,8 @@ export interface Manner {
   readonly heat: 'celsius' | 'fahrenheit' | 'gas';
   readonly clock: '24 hours' | 'am and pm';
   readonly decimal: 'point' | 'comma';
+  /** The figures that numbers are written in. */
+  readonly figures: 'western' | 'arabic' | 'persian' | 'devanagari';
 }
 
 /** Ways to say amounts, for a choice. */
@@ -19,25 +21,43 @@ export const CLOCK_MANNERS: readonly Manner['clock'][] = ['24 hours', 'am and pm
 /** Signs before tenths, for a choice. */
 export const DECIMAL_MANNERS: readonly Manner['decimal'][] = ['point', 'comma'];
 
+/** Figures to write numbers in, for a choice. */
+export const FIGURES: readonly Manner['figures'][] = ['western', 'arabic', 'persian', 'devanagari'];
+
 /** The manner in which the product itself writes. */
-export const CANONICAL: Manner = { amounts: 'metric', heat: 'celsius', clock: '24 hours', decimal: 'point' };
+export const CANONICAL: Manner = {
+  amounts: 'metric',
+  heat: 'celsius',
+  clock: '24 hours',
+  decimal: 'point',
+  figures: 'western',
+};
 
 /** Regions that cook by cups, ounces and pounds, and those that set ovens in °F. Source: Unicode CLDR, unit preferences, from memory. */
 const CUPS = new Set(['US', 'LR', 'PR', 'GU', 'VI', 'AS', 'MP']);
 const FAHRENHEIT = new Set([...CUPS, 'BS', 'BZ', 'KY', 'PW', 'FM', 'MH']);
 const AUSTRALIAN = new Set(['AU']);
 
+/** By the names that Unicode gives to systems of figures. */
+const FIGURES_OF: Readonly<Record<string, Manner['figures']>> = {
+  arab: 'arabic',
+  arabext: 'persian',
+  deva: 'devanagari',
+};
+
 /** The manner of whoever reads a language tag such as "en-US" or "de". A tag that says nothing gives `CANONICAL`. */
 export function mannerOf(language: string): Manner {
   try {
     const region = new Intl.Locale(language).maximize().region ?? '';
     const { hour12 } = new Intl.DateTimeFormat(language, { hour: 'numeric' }).resolvedOptions();
-    const decimal = new Intl.NumberFormat(language).formatToParts(1.5).find(({ type }) => type === 'decimal')?.value;
+    const numbers = new Intl.NumberFormat(language);
+    const decimal = numbers.formatToParts(1.5).find(({ type }) => type === 'decimal')?.value;
     return {
       amounts: CUPS.has(region) ? 'american' : AUSTRALIAN.has(region) ? 'australian' : 'metric',
       heat: FAHRENHEIT.has(region) ? 'fahrenheit' : 'celsius',
       clock: hour12 ? 'am and pm' : '24 hours',
-      decimal: decimal === ',' ? 'comma' : 'point',
+      decimal: decimal === '.' ? 'point' : 'comma',
+      figures: FIGURES_OF[numbers.resolvedOptions().numberingSystem] ?? 'western',
     };
   } catch {
     return CANONICAL;
@@ -55,6 +75,7 @@ export function soundManner(given: unknown, otherwise: Manner): Manner {
     heat: pick('heat', HEAT_MANNERS, otherwise.heat),
     clock: pick('clock', CLOCK_MANNERS, otherwise.clock),
     decimal: pick('decimal', DECIMAL_MANNERS, otherwise.decimal),
+    figures: pick('figures', FIGURES, otherwise.figures),
   };
 }
 

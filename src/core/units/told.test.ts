@@ -2,12 +2,39 @@ import { describe, expect, test } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
 import { printAmount } from './amount';
 import { CANONICAL, type Manner, mannerOf, scaleFor, soundManner } from './manner';
-import { told, toldAll } from './told';
+import { inWesternFigures, told, toldAll } from './told';
 
-const AMERICAN: Manner = { amounts: 'american', heat: 'fahrenheit', clock: 'am and pm', decimal: 'point' };
+const AMERICAN: Manner = {
+  amounts: 'american',
+  heat: 'fahrenheit',
+  clock: 'am and pm',
+  decimal: 'point',
+  figures: 'western',
+};
 const BRITISH: Manner = { ...CANONICAL, heat: 'gas' };
 const AUSTRALIAN: Manner = { ...CANONICAL, amounts: 'australian' };
 const GERMAN: Manner = { ...CANONICAL, decimal: 'comma' };
+
+describe('in other figures', () => {
+  const ARABIC = mannerOf('ar-EG');
+  const PERSIAN = mannerOf('fa');
+  const HINDI: Manner = { ...CANONICAL, figures: 'devanagari' };
+
+  test('numbers, hours and tenths are written as their readers write them', () => {
+    expect(ARABIC).toMatchObject({ figures: 'arabic', decimal: 'comma', amounts: 'metric' });
+    expect(PERSIAN).toMatchObject({ figures: 'persian', decimal: 'comma', clock: '24 hours' });
+    expect(mannerOf('hi')).toMatchObject({ figures: 'western', decimal: 'point' });
+    expect(told('18:40, 1.35 l', PERSIAN)).toBe('۱۸:۴۰, ۱٫۳۵ l');
+    expect(told('280 g', { ...ARABIC, clock: '24 hours' })).toBe('٢٨٠ g');
+    expect(told('at 9', HINDI)).toBe('at ९');
+  });
+
+  test('what is typed in them is read back', () => {
+    for (const manner of [ARABIC, PERSIAN, HINDI])
+      expect(inWesternFigures(told('1234567890', manner))).toBe('1234567890');
+    expect(inWesternFigures('12 ٣ x ۴ ५')).toBe('12 3 x 4 5');
+  });
+});
 
 describe('in the American manner', () => {
   test.each([
@@ -97,11 +124,11 @@ describe('in other manners', () => {
 
 describe('whose manner', () => {
   test.each<[string, Partial<Manner>]>([
-    ['en-US', { amounts: 'american', heat: 'fahrenheit', clock: 'am and pm', decimal: 'point' }],
+    ['en-US', { amounts: 'american', heat: 'fahrenheit', clock: 'am and pm', decimal: 'point', figures: 'western' }],
     ['en', { amounts: 'american', heat: 'fahrenheit' }],
-    ['en-GB', { amounts: 'metric', heat: 'celsius', clock: '24 hours', decimal: 'point' }],
+    ['en-GB', { amounts: 'metric', heat: 'celsius', clock: '24 hours', decimal: 'point', figures: 'western' }],
     ['en-AU', { amounts: 'australian', heat: 'celsius', clock: 'am and pm' }],
-    ['de', { amounts: 'metric', heat: 'celsius', clock: '24 hours', decimal: 'comma' }],
+    ['de', { amounts: 'metric', heat: 'celsius', clock: '24 hours', decimal: 'comma', figures: 'western' }],
     ['not a language!', CANONICAL],
     ['', CANONICAL],
   ])('%s', (language, manner) => {
@@ -114,6 +141,7 @@ describe('whose manner', () => {
       heat: 'fahrenheit',
       clock: 'am and pm',
       decimal: 'comma',
+      figures: 'western',
     });
     for (const nothing of [null, 'x', 7, []]) expect(soundManner(nothing, AMERICAN)).toEqual(AMERICAN);
   });

@@ -30,8 +30,30 @@ export function told(text: string, manner: Manner): string {
   if (manner.amounts !== 'metric') out = amountsTold(out, manner.amounts);
   if (manner.clock !== CANONICAL.clock)
     out = out.replace(CLOCK, (_, hour: string, minute: string) => twelve(+hour, minute));
-  if (manner.decimal !== CANONICAL.decimal) out = out.replace(TENTHS, '$1,$2');
-  return out;
+  if (manner.decimal !== CANONICAL.decimal) out = out.replace(TENTHS, manner.figures === 'western' ? '$1,$2' : '$1٫$2');
+  return inFigures(out, manner.figures);
+}
+
+/** The code of nought in each system; the other figures follow it. */
+const NOUGHTS: Readonly<Record<Manner['figures'], number>> = {
+  western: 0x30,
+  arabic: 0x660,
+  persian: 0x6f0,
+  devanagari: 0x966,
+};
+
+/** A text with its numbers in other figures. */
+export function inFigures(text: string, figures: Manner['figures']): string {
+  if (figures === CANONICAL.figures) return text;
+  return text.replace(/\d/g, (figure) => String.fromCodePoint(NOUGHTS[figures] + Number(figure)));
+}
+
+/** A text with numbers in any of these figures, in western ones: what is typed is read so. */
+export function inWesternFigures(text: string): string {
+  return text.replace(/[\u0660-\u0669\u06f0-\u06f9\u0966-\u096f]/g, (figure) => {
+    const code = figure.codePointAt(0)!;
+    return String(code - Math.max(...Object.values(NOUGHTS).filter((nought) => nought <= code)));
+  });
 }
 
 function numberOf(text: string): number {

@@ -1,5 +1,5 @@
 import { CANONICAL } from '@/core/units/manner';
-import { told } from '@/core/units/told';
+import { inFigures, told } from '@/core/units/told';
 import { manner } from './current';
 
 /** What of an element is read by people besides what is in it. */
@@ -12,8 +12,8 @@ type Props = Readonly<Record<string, unknown>>;
  * The props of an element as the cook reads them. `data-verbatim` leaves one as it is written: a clock that counts down is no hour of the day.
  */
 export function toldProps(type: unknown, props: Props): Props {
-  if (type === 'style' || type === 'script' || manner() === CANONICAL || props['data-verbatim'] !== undefined)
-    return props;
+  if (type === 'style' || type === 'script' || manner() === CANONICAL) return props;
+  if (props['data-verbatim'] !== undefined) return inOwnFigures(props);
   const changed: Record<string, unknown> = {};
   for (const name of READ) {
     const text = props[name];
@@ -22,6 +22,15 @@ export function toldProps(type: unknown, props: Props): Props {
   const { children } = props;
   if (children !== undefined) changed['children'] = toldChildren(children);
   return { ...props, ...changed };
+}
+
+/** A clock that counts down keeps its form; its figures are the reader's. */
+function inOwnFigures(props: Props): Props {
+  const { figures } = manner();
+  const { children } = props;
+  if (figures === CANONICAL.figures || children === undefined) return props;
+  const written = (child: unknown) => (isText(child) ? inFigures(String(child), figures) : child);
+  return { ...props, children: Array.isArray(children) ? children.map(written) : written(children) };
 }
 
 const isText = (child: unknown): child is string | number => typeof child === 'string' || typeof child === 'number';

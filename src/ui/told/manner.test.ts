@@ -22,7 +22,13 @@ describe('the manner of a browser', () => {
     const kept = new Map<string, string>();
     browserOf('en-US', kept);
     takeUpManner();
-    expect(manner()).toEqual({ amounts: 'american', heat: 'fahrenheit', clock: 'am and pm', decimal: 'point' });
+    expect(manner()).toEqual({
+      amounts: 'american',
+      heat: 'fahrenheit',
+      clock: 'am and pm',
+      decimal: 'point',
+      figures: 'western',
+    });
     const asked = vi.spyOn(Intl, 'DateTimeFormat');
     takeUpManner();
     expect(manner().heat).toBe('fahrenheit');
@@ -30,7 +36,13 @@ describe('the manner of a browser', () => {
     asked.mockRestore();
     browserOf('de-DE', kept);
     takeUpManner();
-    expect(manner()).toEqual({ amounts: 'metric', heat: 'celsius', clock: '24 hours', decimal: 'comma' });
+    expect(manner()).toEqual({
+      amounts: 'metric',
+      heat: 'celsius',
+      clock: '24 hours',
+      decimal: 'comma',
+      figures: 'western',
+    });
   });
 
   it('is what was chosen, the rest as its language has it; what cannot be read or kept is left', () => {

@@ -1,6 +1,7 @@
 'use client';
 
 import { useSyncExternalStore } from 'react';
+import { spoken } from '@/core/say/say';
 import { CANONICAL, type Manner, mannerOf, soundManner } from '@/core/units/manner';
 import { told } from '@/core/units/told';
 import { keep, kept, placeOf } from '@/ui/kept';
@@ -18,12 +19,21 @@ export function toldHere(text: string): string {
 
 /** What is usual in the language of this browser. Kept, since to ask what a language does costs a slow phone a fifth of a second at each page. */
 function usualManner(): Manner {
-  const { language } = navigator;
+  const language = languageOfManner();
   const before = read(OF_LANGUAGE) as { readonly language?: unknown; readonly manner?: unknown } | null;
   if (before?.language === language) return soundManner(before.manner, CANONICAL);
   const usual = mannerOf(language);
   keep(OF_LANGUAGE, JSON.stringify({ language, manner: usual }));
   return usual;
+}
+
+/** The language that is spoken here, as it is spoken where the browser is from: German in the United States measures in cups. */
+function languageOfManner(): string {
+  const { language } = navigator;
+  const tag = spoken();
+  if (language.toLowerCase().startsWith(tag) || kept('language') === null) return language;
+  const region = /[-_]([a-z]{2})$/i.exec(language)?.[1];
+  return region === undefined ? tag : `${tag}-${region.toUpperCase()}`;
 }
 
 const keptManner = (): Manner => soundManner(read(KEPT), usualManner());
@@ -40,10 +50,15 @@ function read(name: string): unknown {
 /** Takes up the manner that was chosen in this browser, or that of its language. */
 export function takeUpManner(): void {
   setManner(keptManner());
-  // Changed in another window of this browser.
-  window.addEventListener('storage', (event) => {
-    if (event.key === placeOf(KEPT)) setManner(keptManner());
-  });
+}
+
+/** Follows what is chosen in another window of this browser. */
+export function followManner(): () => void {
+  const follow = (event: StorageEvent) => {
+    if (event.key === placeOf(KEPT)) takeUpManner();
+  };
+  window.addEventListener('storage', follow);
+  return () => window.removeEventListener('storage', follow);
 }
 
 /** Chooses how this browser tells what is measured. */

@@ -221,7 +221,7 @@ function TurnedOut() {
       }
     >
       <p className="font-title text-6xl" data-testid="plate">
-        {say('{plateFor} cm', { plateFor: plateFor(width) })}
+        {say('{width} cm', { width: plateFor(width) })}
       </p>
       <p className="text-xl">{say('across, at least, is what the flat dish must be: wider than the rim all round.')}</p>
       <p className="max-w-xl">

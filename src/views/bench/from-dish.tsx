@@ -87,10 +87,10 @@ export function UseThis({ litres, school, spell, way }: UseThisProps) {
     setTold(
       fault
         ? fault.sentence
-        : say('{written} now takes {spell} for {portionsOf}.', {
+        : say('{written} now takes {litres} for {portions}.', {
             written: written.name,
-            spell: spell(wanted),
-            portionsOf: portionsOf(meal),
+            litres: spell(wanted),
+            portions: portionsOf(meal),
           }),
     );
     if (!fault) setBefore(before ?? written);
@@ -104,11 +104,11 @@ export function UseThis({ litres, school, spell, way }: UseThisProps) {
     <section aria-label={say('The dish')} className="max-w-xl border-t border-line pt-3">
       <p>
         <Say
-          words="On the bench: {written} for {portionsOf}, which takes {spell} as it is written. <b>Back to {meal}</b>"
+          words="On the bench: {written} for {portions}, which takes {litres} as it is written. <b>Back to {meal}</b>"
           values={{
             written: <strong className="font-semibold">{written.name}</strong>,
-            portionsOf: portionsOf(meal),
-            spell: spell(dish.litres),
+            portions: portionsOf(meal),
+            litres: spell(dish.litres),
             meal: meal.name,
           }}
           marks={{
@@ -118,10 +118,12 @@ export function UseThis({ litres, school, spell, way }: UseThisProps) {
       </p>
       <div className="mt-2 flex flex-wrap items-center gap-3">
         <Button look="strong" onClick={() => void put(litres)}>
-          {say('Use this: {spell}', { spell: spell(litres) })}
+          {say('Use this: {litres}', { litres: spell(litres) })}
         </Button>
         {school !== null && (
-          <Button onClick={() => void put(school)}>{say('Use the school’s: {spell}', { spell: spell(school) })}</Button>
+          <Button onClick={() => void put(school)}>
+            {say('Use the school’s: {litres}', { litres: spell(school) })}
+          </Button>
         )}
         {before && (
           <Button look="quiet" onClick={() => void back()}>

@@ -6,6 +6,7 @@ import type { Evening } from '@/core/live/evening';
 import type { AtWork } from '@/core/live/people';
 import { isFinished, type LiveStep, liveSteps, minutesToTable } from '@/core/live/session';
 import { sayHour } from '@/core/plan/say-odds';
+import { sayDay } from '@/core/say/days';
 import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { endSession } from '@/store/sessions';
@@ -54,8 +55,8 @@ export function Next({ session, list, quiet, quietFrom, now }: NextProps) {
         {list.map((live, index) => (
           <li key={live.step.key} className={`min-w-0 ${index === 3 ? 'md:hidden lg:block' : ''}`}>
             <p className="truncate text-xl font-semibold">
-              {format(live.startAt, live.startAt - now > 12 * 3_600_000 ? say('EEE HH:mm') : say('HH:mm'))}{' '}
-              {live.step.name}
+              {live.startAt - now > 12 * 3_600_000 && sayDay(live.startAt, 'short weekday')}{' '}
+              {format(live.startAt, 'HH:mm')} {live.step.name}
             </p>
             <p className="line-clamp-2 text-lg leading-snug text-faint md:line-clamp-1">
               {[live.step.dishName, placeWords(live)].filter(Boolean).join(' · ')}

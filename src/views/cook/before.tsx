@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { EARLIER_ANSWERS, type Earlier, type EarlierAnswer, earlierThan, settling } from '@/core/live/settle';
 import type { Meal } from '@/core/meal/meal';
 import { tableInstant } from '@/core/plain/wall-clock';
+import { sayDay } from '@/core/say/days';
 import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { beginSession, openSession, tell, wasPutAway } from '@/store/sessions';
@@ -81,7 +82,7 @@ export function Before({
           values={{
             first: <strong>{first.name}</strong>,
             dish: first.dishName,
-            day: format(at, 'EEEE'),
+            day: sayDay(at, 'weekday'),
             hour: format(at, 'HH:mm'),
           }}
         />
@@ -93,7 +94,8 @@ export function Before({
             {earlier.map((each) => (
               <li key={each.dishId} className="border-b border-line py-3">
                 <p className="text-lg">
-                  <strong className="font-semibold">{each.dishName}</strong>, {format(each.at, 'EEE HH:mm')}:{' '}
+                  <strong className="font-semibold">{each.dishName}</strong>,{' '}
+                  {`${sayDay(each.at, 'short weekday')} ${format(each.at, 'HH:mm')}`}:{' '}
                   {each.steps.map(({ name }) => name).join(', ')}
                 </p>
                 <div className="mt-2 flex flex-wrap gap-2">

@@ -1,5 +1,4 @@
 import type { CueKind } from '@/core/live/cues';
-import { say } from '@/core/say/say';
 import { toldHere } from '@/ui/told/manner';
 
 /** Tones of each call: frequency in Hz and length in seconds, one after the other. Hands rise, a look is one soft note, danger alternates. */
@@ -115,7 +114,7 @@ export function shake(kind: CueKind): void {
 export function notify(words: string, tag: string): void {
   if (typeof Notification === 'undefined' || Notification.permission !== 'granted' || !document.hidden) return;
   try {
-    new Notification(say('Warm Cadence'), { body: toldHere(words), tag });
+    new Notification('Warm Cadence', { body: toldHere(words), tag });
   } catch {
     // Some phones allow notes only to installed pages; the sound remains.
   }

@@ -36,7 +36,7 @@ export function Ways({ session, told, quiet }: WaysProps) {
   }, [whose, quiet]);
   if (!isTrouble(trouble)) return null;
   const offer = lateOffer(session);
-  const atOnce = offer && say('later {minutes}', { minutes: offer.minutes });
+  const atOnce = offer && `later ${offer.minutes}`;
   const others = ways?.filter(({ id }) => id !== atOnce) ?? [];
   const first = offer
     ? {

@@ -1,7 +1,6 @@
 'use client';
 
 import { useCallback, useEffect, useState } from 'react';
-import { say } from '@/core/say/say';
 
 /** A window that was just closed or loaded anew gives its lead back within this time, in ms. */
 const GIVEN_BACK = 1500;
@@ -39,7 +38,7 @@ export function useLead(sessionId: string | undefined): Lead {
       });
     };
     const options: LockOptions = turn.steal ? { steal: true } : { signal: waiting.signal };
-    navigator.locks.request(say('evening {sessionId}', { sessionId }), options, hold).catch(() => {
+    navigator.locks.request(`evening ${sessionId}`, options, hold).catch(() => {
       // Another window took the lead: wait until it is free again.
       setLeads(false);
       if (!gone) setTurn({ steal: false });

@@ -2,11 +2,10 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import type { Evening } from '@/core/live/evening';
-import { say } from '@/core/say/say';
 
 /** Whose screen this window is, of those in the kitchen; null for everybody's. Kept for this window only. */
 export function useWho({ id, meal }: Evening): readonly [string | null, (who: string | null) => void] {
-  const key = say('screen of {id}', { id });
+  const key = `screen of ${id}`;
   const [who, setWho] = useState<string | null>(null);
   useEffect(() => setWho(kept((store) => store.getItem(key))), [key]);
   const choose = useCallback(

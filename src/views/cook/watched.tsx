@@ -182,7 +182,7 @@ export function Rarely({ session, live, told }: Pick<WatchedProps, 'session' | '
           className="min-h-16 text-lg"
           onClick={() => told.move(live, unit, nameOfUnit(session.meal.kitchen, unit))}
         >
-          {say('on {nameOfUnit} now', { nameOfUnit: nameOfUnit(session.meal.kitchen, unit) })}
+          {say('on {place} now', { place: nameOfUnit(session.meal.kitchen, unit) })}
         </Button>
       ))}
       <Button look="quiet" className="min-h-16 text-lg" onClick={() => told.skip(live)}>

@@ -40,10 +40,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
   const router = useRouter();
   const [past, setPast] = useState<readonly DishDraft[]>([]);
   // A new dish has another id each time its page is opened: what was begun of it is known by its technique.
-  const kept = useKeptDraft(
-    onByHand ? say('dish {id}', { id: initial.id }) : say('new {technique}', { technique: initial.technique }),
-    initial,
-  );
+  const kept = useKeptDraft(onByHand ? `dish ${initial.id}` : `new ${initial.technique}`, initial);
   const draft = kept.value;
   const [told, setTold] = useState('');
   const [fault, setFault] = useState<string | null>(null);

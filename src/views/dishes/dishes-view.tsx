@@ -1,6 +1,4 @@
-import { listed } from '@/core/units/words';
-
-('use client');
+'use client';
 
 import { Listbox, ListboxButton, ListboxOption, ListboxOptions } from '@headlessui/react';
 import { useLiveQuery } from 'dexie-react-hooks';
@@ -11,6 +9,7 @@ import type { Dish } from '@/core/dish/dish';
 import { type Card, cardOf, search, type Wish } from '@/core/dish/search';
 import { withShelf } from '@/core/dish/shelf';
 import { say, term } from '@/core/say/say';
+import { listed } from '@/core/units/words';
 import { pantry } from '@/store/db';
 import { printSpan } from '@/ui/clock';
 import { Field } from '@/ui/field';

@@ -45,8 +45,8 @@ export function Joints({ draft, dish, change }: JointsProps) {
         {untaken.map((part) => (
           <li key={part} className="border-b border-s-4 border-line border-s-warn py-1.5 ps-2">
             <span role="status">
-              {say('Nothing takes anything from “{nameOfPart}”: it comes to the table beside the dish.', {
-                nameOfPart: nameOfPart(draft, part),
+              {say('Nothing takes anything from “{part}”: it comes to the table beside the dish.', {
+                part: nameOfPart(draft, part),
               })}
             </span>
           </li>

@@ -38,7 +38,7 @@ export function MadePart({ draft, part, change }: PartChoicesProps) {
   return (
     <Disclosure
       as="section"
-      aria-label={say('Part: {nameOfPart}', { nameOfPart: nameOfPart(draft, part) })}
+      aria-label={say('Part: {part}', { part: nameOfPart(draft, part) })}
       defaultOpen
       className="border-s-4 border-line ps-3"
     >

@@ -73,7 +73,7 @@ export function Looked({ reading, apart, onApart, onChange, onAnew, onUndo }: Lo
     if (doubt.of === 'step') setChosen(doubt.id);
     const row = document.getElementById(`read-${doubt.id}`);
     row?.scrollIntoView({ block: 'center' });
-    row?.querySelector<HTMLElement>(say('button[aria-expanded], input, select'))?.focus({ preventScroll: true });
+    row?.querySelector<HTMLElement>('button[aria-expanded], input, select')?.focus({ preventScroll: true });
   };
   return (
     <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
@@ -225,7 +225,7 @@ function useUndoKey(onUndo: (() => void) | null): void {
     const press = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null;
       if (event.key !== 'z' || !(event.ctrlKey || event.metaKey) || event.shiftKey) return;
-      if (target?.closest(say('input, textarea'))) return;
+      if (target?.closest('input, textarea')) return;
       event.preventDefault();
       latest.current?.();
     };

@@ -228,8 +228,8 @@ function SharedRecipe({ shared, isFree, onTake }: SharedRecipeProps) {
   return (
     <div role="status" className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2 border-s-4 border-ember ps-3">
       <p className="max-w-prose">
-        {say('A recipe was shared (“{beginningOf}”), and another one is under way here.', {
-          beginningOf: beginningOf(told.words),
+        {say('A recipe was shared (“{beginning}”), and another one is under way here.', {
+          beginning: beginningOf(told.words),
         })}
       </p>
       <Button onClick={() => take(told.words)}>{say('Take the shared one')}</Button>

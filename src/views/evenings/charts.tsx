@@ -5,6 +5,7 @@ import type { Evening } from '@/core/live/evening';
 import type { LookBack } from '@/core/log/look-back';
 import type { StepRecord } from '@/core/log/records';
 import { settling } from '@/core/log/settling';
+import { sayDay } from '@/core/say/days';
 import { say } from '@/core/say/say';
 import { axis, Chart } from '@/views/shell/chart';
 
@@ -100,7 +101,7 @@ export function SettlingChart({ evenings }: { readonly evenings: readonly Evenin
         grid: { left: 56, right: 16, top: 14, bottom: 28 },
         xAxis: {
           type: 'category',
-          data: settled.map(({ at }) => format(at, 'd MMM')),
+          data: settled.map(({ at }) => sayDay(at, 'short date')),
           boundaryGap: false,
           ...axis(colour),
           splitLine: { show: false },

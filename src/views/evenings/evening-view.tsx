@@ -9,6 +9,7 @@ import type { Evening } from '@/core/live/evening';
 import type { NewEvent, Rating } from '@/core/live/events';
 import { learnFrom } from '@/core/log/lessons';
 import { type Landed, type LookBack, leftOvers, lookBack, proposalsFor, type Ratings } from '@/core/log/look-back';
+import { sayDay } from '@/core/say/days';
 import { say } from '@/core/say/say';
 import { cookAgain } from '@/store/cook-again';
 import { pantry } from '@/store/db';
@@ -53,12 +54,12 @@ export function EveningView({ id }: { readonly id: string }) {
           <p className="text-faint">
             {firstTableAt(evening) !== evening.tableAt
               ? say('{hour}, table at {table}, first set for {first}', {
-                  hour: format(evening.tableAt, 'EEEE d MMMM yyyy'),
+                  hour: sayDay(evening.tableAt, 'date'),
                   table: format(evening.tableAt, 'HH:mm'),
                   first: format(firstTableAt(evening), 'HH:mm'),
                 })
               : say('{hour}, table at {table}', {
-                  hour: format(evening.tableAt, 'EEEE d MMMM yyyy'),
+                  hour: sayDay(evening.tableAt, 'date'),
                   table: format(evening.tableAt, 'HH:mm'),
                 })}
           </p>
@@ -203,7 +204,7 @@ function NextTime({ evening, all }: { readonly evening: Evening; readonly all: r
                 portions,
                 dish: dishName,
                 hour: format(coldBy, 'HH:mm'),
-                table: format(eatBy, 'EEEE HH:mm'),
+                table: `${sayDay(eatBy, 'weekday')} ${format(eatBy, 'HH:mm')}`,
               })}
             </li>
           ))}

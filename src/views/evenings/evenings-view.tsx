@@ -7,6 +7,7 @@ import type { Evening } from '@/core/live/evening';
 import { type Lesson, learnFrom } from '@/core/log/lessons';
 import { leftOvers, lookBack } from '@/core/log/look-back';
 import { isPartOf, nameOfUnit, readJoined } from '@/core/meal/keys';
+import { sayDay } from '@/core/say/days';
 import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { useNow } from '@/ui/clock';
@@ -51,12 +52,12 @@ export function EveningsView() {
               <p className="text-faint">
                 {late === 0
                   ? say('{hour} · {landed} dishes · all in time · {records} steps timed', {
-                      hour: format(evening.tableAt, 'EEEE d MMMM yyyy, HH:mm'),
+                      hour: `${sayDay(evening.tableAt, 'date')}, ${format(evening.tableAt, 'HH:mm')}`,
                       landed: landed.length,
                       records: records.length,
                     })
                   : say('{hour} · {landed} dishes · {late} late · {records} steps timed', {
-                      hour: format(evening.tableAt, 'EEEE d MMMM yyyy, HH:mm'),
+                      hour: `${sayDay(evening.tableAt, 'date')}, ${format(evening.tableAt, 'HH:mm')}`,
                       landed: landed.length,
                       late,
                       records: records.length,
@@ -89,7 +90,10 @@ function InTheCold({ evenings, now }: { readonly evenings: readonly Evening[]; r
                   now < coldBy ? say('in the fridge by {hour}', { hour: format(coldBy, 'HH:mm') }) : '',
                   eatBy < now
                     ? say('past its day ({keeps}), throw it away', { keeps })
-                    : say('eat it by {hour} ({keeps})', { hour: format(eatBy, 'EEEE HH:mm'), keeps }),
+                    : say('eat it by {hour} ({keeps})', {
+                        hour: `${sayDay(eatBy, 'weekday')} ${format(eatBy, 'HH:mm')}`,
+                        keeps,
+                      }),
                 ]
                   .filter(Boolean)
                   .join(', '),
@@ -121,10 +125,10 @@ function Taught({ evenings }: { readonly evenings: readonly Evening[] }) {
   };
   const rows = [
     ...[...lessons.burners].map(
-      ([key, lesson]) => [say('{nameOf}: coming to the boil', { nameOf: nameOf(key, nameOfUnit) }), lesson] as const,
+      ([key, lesson]) => [say('{dish}: coming to the boil', { dish: nameOf(key, nameOfUnit) }), lesson] as const,
     ),
     ...[...lessons.hands].map(
-      ([key, lesson]) => [say('{nameOf}: work of the hands', { nameOf: nameOf(key, personOf) }), lesson] as const,
+      ([key, lesson]) => [say('{dish}: work of the hands', { dish: nameOf(key, personOf) }), lesson] as const,
     ),
     ...[...lessons.steps]
       .filter(([, { factor }]) => Math.abs(factor - 1) > 0.05)

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import type { BackupFile } from '@/core/formats/backup-file';
 import type { MealFile } from '@/core/formats/meal-file';
 import { type Answer, type Clash, clashKey } from '@/core/formats/merge';
+import { sayDay } from '@/core/say/days';
 import { say } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
@@ -90,7 +91,7 @@ export function Restore({ file, onAnswer }: { readonly file: BackupFile; readonl
             {say(
               'It was saved on {hour} and holds {meals} meals, {dishes} dishes, {kitchens} kitchens and {evenings} evenings. What is in this browser now goes; back that up first if you are not sure.',
               {
-                hour: format(file.savedAt, 'EEEE d MMMM yyyy, HH:mm'),
+                hour: `${sayDay(file.savedAt, 'date')}, ${format(file.savedAt, 'HH:mm')}`,
                 meals: file.meals.length,
                 dishes: file.dishes.length,
                 kitchens: file.kitchens.length,

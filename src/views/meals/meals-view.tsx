@@ -8,6 +8,7 @@ import type { Evening } from '@/core/live/evening';
 import { eatersOf, standingEvents } from '@/core/live/events';
 import { tableInstant } from '@/core/plain/wall-clock';
 import type { Plan } from '@/core/plan/plan';
+import { sayDay } from '@/core/say/days';
 import { say } from '@/core/say/say';
 import { pantry, type StoredMeal } from '@/store/db';
 import { Button } from '@/ui/button';
@@ -117,7 +118,7 @@ function MealCard({ meal, plan, session, kitchen, now }: CardProps) {
   return (
     <li className="flex flex-col border-t-3 border-ink bg-paper p-5">
       <p className="text-faint">
-        {format(table, 'EEEE d MMMM')} <span className="float-right">{printAway(now, table)}</span>
+        {sayDay(table, 'day')} <span className="float-right">{printAway(now, table)}</span>
       </p>
       <h2 className="mt-1 text-2xl">
         <Link href={base} className="hover:underline">
@@ -126,7 +127,7 @@ function MealCard({ meal, plan, session, kitchen, now }: CardProps) {
       </h2>
       <p className="mt-1 text-4xl font-semibold">{format(table, 'HH:mm')}</p>
       <p className="mt-2 text-faint">
-        {say('{people} at the table · {dishIds} dishes · {kitchen}', { people, dishIds: meal.dishIds.length, kitchen })}
+        {say('{people} at the table · {dishes} dishes · {kitchen}', { people, dishes: meal.dishIds.length, kitchen })}
       </p>
       <p className="mt-4 min-h-12 flex-1">
         {session ? <AtTheStove session={session} now={now} /> : comesNext(meal, plan, now)}
@@ -153,11 +154,11 @@ function comesNext(meal: StoredMeal, plan: Plan | undefined, now: number): strin
   const first = plan?.steps[0];
   if (!plan || !first) return say('Not planned yet: open it, and the plan is made.');
   const at = table + first.start * 60_000;
-  return say('Planned. First: {first}, {dish}, {hour} at {hour2}.', {
+  return say('Planned. First: {first}, {dish}, {hour} at {clock}.', {
     first: first.name,
     dish: first.dishName,
-    hour: format(at, 'EEEE'),
-    hour2: format(at, 'HH:mm'),
+    hour: sayDay(at, 'weekday'),
+    clock: format(at, 'HH:mm'),
   });
 }
 

@@ -135,7 +135,7 @@ export function MenuView() {
           />
           {portionsOf(meal) !== meal.people && (
             <p className="mt-1 text-sm text-faint">
-              {say('cooks {portionsOf} portions as they are written', { portionsOf: portionsOf(meal) })}
+              {say('cooks {portions} portions as they are written', { portions: portionsOf(meal) })}
             </p>
           )}
         </div>

@@ -1,6 +1,5 @@
 'use client';
 
-import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useEffectEvent, useLayoutEffect, useRef, useState } from 'react';
 import type { Meal } from '@/core/meal/meal';
@@ -10,6 +9,7 @@ import { prepSheet, type WallSheet, wallSheet } from '@/core/paper/sheets';
 import type { Plan } from '@/core/plan/plan';
 import type { Bowl } from '@/core/prep/bowls';
 import { shoppingList } from '@/core/prep/shopping';
+import { sayDay } from '@/core/say/days';
 import { say } from '@/core/say/say';
 import { printThing } from '@/core/units/thing';
 import { toldDrawing } from '@/core/units/told';
@@ -60,10 +60,10 @@ export function PaperView() {
 }
 
 function underOf(meal: Meal): string {
-  return say('{hour} · {people} at the table · {hour2} · {kitchen}', {
-    hour: format(tableInstant(meal), 'EEEE d MMMM yyyy'),
+  return say('{hour} · {people} at the table · {table} · {kitchen}', {
+    hour: sayDay(tableInstant(meal), 'date'),
     people: meal.people,
-    hour2: meal.hour,
+    table: meal.hour,
     kitchen: meal.kitchen.name,
   });
 }

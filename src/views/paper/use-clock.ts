@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import type { Clock } from '@/core/paper/sheets';
 import { tableInstant } from '@/core/plain/wall-clock';
+import { sayDay } from '@/core/say/days';
 
 const MINUTE = 60_000;
 
@@ -14,7 +15,7 @@ export function useClock({ day, hour }: Pick<Meal, 'day' | 'hour'>): Clock {
     const table = tableInstant({ day, hour });
     return (minute) => {
       const at = table + minute * MINUTE;
-      return { day: format(at, 'EEEE d MMMM'), time: format(at, 'HH:mm') };
+      return { day: sayDay(at, 'day'), time: format(at, 'HH:mm') };
     };
   }, [day, hour]);
 }

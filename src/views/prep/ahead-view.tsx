@@ -7,6 +7,7 @@ import type { Plan } from '@/core/plan/plan';
 import { ofTwenty } from '@/core/plan/say-odds';
 import { keptTooLong, type Offer, offersOf } from '@/core/prep/offers';
 import { type AheadProposal, proposeAhead } from '@/core/prep/propose';
+import { sayDay } from '@/core/say/days';
 import { say } from '@/core/say/say';
 import { capital } from '@/core/units/words';
 import { pantry } from '@/store/db';
@@ -106,7 +107,7 @@ function DishAhead({ offers, made, left, onPut }: DishAheadProps) {
     (each) => left === null || each <= left || each === made?.days,
   );
   const isPast = made !== undefined && left !== null && made.days > left;
-  const day = (days: number) => format(subDays(new Date(`${meal.day}T12:00`), days), 'EEEE d MMM');
+  const day = (days: number) => sayDay(subDays(new Date(`${meal.day}T12:00`), days), 'short day');
   return (
     <li className="border-b border-line py-3">
       <p className="text-lg font-semibold">{dishName}</p>
@@ -114,7 +115,7 @@ function DishAhead({ offers, made, left, onPut }: DishAheadProps) {
         {(left !== null && left < 1 && !made ? [] : offers).map((offer) => (
           <li key={offer.upTo}>
             <Tick
-              radio={say('ahead {dishId}', { dishId })}
+              radio={`ahead ${dishId}`}
               checked={offer === chosen}
               onChange={() =>
                 onPut((was) => ({ dish: dishId, upTo: offer.upTo, days: Math.min(was?.days ?? 1, offer.mostDays) }))
@@ -338,8 +339,8 @@ function Days({ plan }: { readonly plan: Plan }) {
       <h2 className="text-2xl">{say('The days before')}</h2>
       {days.length === 0 && <p className="text-faint">{say('Everything is done on the day itself.')}</p>}
       {days.map((day) => (
-        <section key={day} className="mt-3" aria-label={format(new Date(`${day}T12:00`), 'EEEE d MMMM')}>
-          <h3 className="text-xl">{format(new Date(`${day}T12:00`), 'EEEE d MMMM')}</h3>
+        <section key={day} className="mt-3" aria-label={sayDay(new Date(`${day}T12:00`), 'day')}>
+          <h3 className="text-xl">{sayDay(new Date(`${day}T12:00`), 'day')}</h3>
           <ul className="border-t border-line">
             {early
               .filter(({ start }) => format(table + start * MINUTE, 'yyyy-MM-dd') === day)

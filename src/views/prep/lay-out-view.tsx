@@ -123,9 +123,9 @@ function Board({ rounds, plan }: { readonly rounds: readonly BoardRound[]; reado
                     <p className="flex justify-between gap-4">
                       <span className="text-lg font-semibold first-letter:uppercase">{round.name}</span>
                       <span className="text-faint">
-                        {say('{bowls} portions, {minutesOf}', {
+                        {say('{bowls} portions, {minutes}', {
                           bowls: round.bowls.length,
-                          minutesOf: minutesOf(round.minutes),
+                          minutes: minutesOf(round.minutes),
                         })}
                       </span>
                     </p>

@@ -149,7 +149,7 @@ function Cost({ cost, sign }: { readonly cost: MealCost | null; readonly sign: s
           <span className="text-faint">
             {' '}
             {say(
-              'without {unpriced, plural, one {# thing} other {# things}} that{unpriced, plural, one { has} other { have}} no price yet',
+              '{unpriced, plural, one {without # thing that has no price yet} other {without # things that have no price yet}}',
               { unpriced: cost.unpriced.length },
             )}
           </span>

@@ -5,6 +5,7 @@ import type { Meal } from '@/core/meal/meal';
 import { minuteAt, tableInstant } from '@/core/plain/wall-clock';
 import type { Plan } from '@/core/plan/plan';
 import { handsBetween, hotHourOf } from '@/core/prep/hot-hour';
+import { sayDay } from '@/core/say/days';
 import { say } from '@/core/say/say';
 import { Say } from '@/ui/say';
 
@@ -31,6 +32,7 @@ export function useWhen(meal: Pick<Meal, 'day' | 'hour'>): (minute: number) => s
   const table = tableInstant(meal);
   return (minute) => {
     const at = table + minute * MINUTE;
-    return format(at, isSameDay(at, table) ? say('HH:mm') : say('EEE HH:mm'));
+    const clock = format(at, 'HH:mm');
+    return isSameDay(at, table) ? clock : `${sayDay(at, 'short weekday')} ${clock}`;
   };
 }

@@ -1,7 +1,6 @@
 import { clockMinutes } from '@/core/kitchen/kitchen';
 import type { Pin } from '@/core/meal/pin';
 import type { Landing, Plan, PlannedStep, Station } from '@/core/plan/plan';
-import { say } from '@/core/say/say';
 import { type TimeScale, ticks, timeScale } from './scale';
 
 /** A step drawn as a piece of its dish's ribbon. */
@@ -208,7 +207,7 @@ function arranged(plan: Plan, scale: TimeScale, density: number): ScoreLayout {
     if (!before) return [];
     const after = wait.before === null ? undefined : byKey.get(wait.before);
     const onShelf = before.step.station.id === shelf.id && wait.before === null;
-    const y = onShelf ? before.y : shelfTop + 22 + (laneOf.get(say('wait {index}', { index })) ?? 0) * shelfLane;
+    const y = onShelf ? before.y : shelfTop + 22 + (laneOf.get(`wait ${index}`) ?? 0) * shelfLane;
     return [
       {
         dishId: wait.dishId,

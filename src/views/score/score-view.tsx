@@ -114,7 +114,7 @@ export function ScoreView() {
   const present = now === null ? null : minutesToTable({ tableAt: session?.tableAt ?? tableInstant(meal) }, now);
   return (
     <div className="mt-1 flex flex-1 flex-col">
-      <style>{say('@page { size: landscape; margin: 10mm }')}</style>
+      <style>{'@page { size: landscape; margin: 10mm }'}</style>
       <div
         ref={(node) => {
           frame.current = node;
@@ -216,11 +216,11 @@ function Pins({ hand }: { readonly hand: Hand }) {
         </Button>
       ) : (
         <Button look="quiet" className="min-h-8 px-0" disabled={hand.busy} onClick={hand.settle}>
-          {say('best around{count, plural, one { it} other { them}}', { count })}
+          {say('{count, plural, one {best around it} other {best around them}}', { count })}
         </Button>
       )}
       <Button look="quiet" className="min-h-8 px-0" disabled={hand.busy} onClick={hand.letAllGo}>
-        {say('let{count, plural, one { it} other { all}} go', { count })}
+        {say('{count, plural, one {let it go} other {let all go}}', { count })}
       </Button>
     </div>
   );

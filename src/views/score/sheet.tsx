@@ -1,6 +1,5 @@
 'use client';
 
-import { format } from 'date-fns';
 import { Pin as PinMark } from 'lucide-react';
 import { useEffect, useId, useRef, useState } from 'react';
 import type { Range } from '@/core/heat/boil';
@@ -10,6 +9,7 @@ import { ofTwenty, saySpread } from '@/core/plan/say-odds';
 import { HOT_HOUR_MINUTES } from '@/core/plan/weights';
 import { ON_TIME } from '@/core/plan/well-landed';
 import { prepStretch } from '@/core/prep/hot-hour';
+import { sayDay } from '@/core/say/days';
 import { say } from '@/core/say/say';
 import { printSpan } from '@/ui/clock';
 import { pigmentAt } from '@/ui/pigments';
@@ -271,7 +271,7 @@ function DayHeads({ scale, table }: { readonly scale: TimeScale; readonly table:
         <g key={before} data-testid="day-head">
           <line x1={scale.x(minute)} x2={scale.x(minute)} y1={0} y2={TOP_LINE} stroke="var(--faint)" />
           <text x={scale.x(minute) + 5} y={13} fontSize={13} fontWeight={600} fill="var(--ink)">
-            {format(tableInstant(table) - before * 86_400_000, 'EEEE')}
+            {sayDay(tableInstant(table) - before * 86_400_000, 'weekday')}
           </text>
         </g>
       ))}
@@ -511,12 +511,12 @@ function RibbonPiece(props: PieceProps) {
   const clock = (minute: number) => clockAt(table, minute);
   const byHand = pinned ? say(', put by hand') : '';
   const back = faded && !tied;
-  const words = say('{dish}: {step}, {station}, {hour} to {hour2}{byHand}', {
+  const words = say('{dish}: {step}, {station}, {hour} to {until}{byHand}', {
     dish: step.dishName,
     step: step.name,
     station: step.station.name,
     hour: clock(step.start),
-    hour2: clock(step.end),
+    until: clock(step.end),
     byHand,
   });
   return (

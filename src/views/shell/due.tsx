@@ -6,6 +6,7 @@ import type { Meal } from '@/core/meal/meal';
 import { type TableHour, tableInstant } from '@/core/plain/wall-clock';
 import { type DayName, dueAt } from '@/core/plan/beginning';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
+import { sayDay } from '@/core/say/days';
 import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';
 import { pantry } from '@/store/db';
@@ -28,10 +29,10 @@ export function dayNames(table: TableHour, now: number): DayName {
     const away = differenceInCalendarDays(day, now);
     if (away === 0) {
       const begins = first ? new Date(at + first.start * MINUTE).getHours() : 0;
-      return begins >= EVENING ? 'Tonight' : 'Today';
+      return begins >= EVENING ? say('Tonight') : say('Today');
     }
-    if (away === 1) return 'Tomorrow';
-    return away < 0 ? format(day, "'On' EEEE") : format(day, away < 7 ? say("'On' EEEE") : say("'On' EEEE d MMMM"));
+    if (away === 1) return say('Tomorrow');
+    return say('On {day}', { day: sayDay(day, away < 7 ? 'weekday' : 'day') });
   };
 }
 
@@ -47,7 +48,8 @@ export function Due({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }
   const due = dueAt(plan.steps, (now - at) / MINUTE, SOON);
   const hour = ({ start }: PlannedStep) => {
     const instant = at + start * MINUTE;
-    return format(instant, differenceInCalendarDays(instant, now) === 0 ? say('HH:mm') : say('EEEE HH:mm'));
+    const clock = format(instant, 'HH:mm');
+    return differenceInCalendarDays(instant, now) === 0 ? clock : `${sayDay(instant, 'weekday')} ${clock}`;
   };
   const names = (steps: readonly PlannedStep[]) =>
     listed(

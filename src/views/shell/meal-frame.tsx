@@ -14,6 +14,7 @@ import { provenGiven } from '@/core/plan/proven';
 import { sayOddsChange } from '@/core/plan/say-odds';
 import { wantsWayOut } from '@/core/plan/well-landed';
 import { DEFER, findingsOf, heeded } from '@/core/safety/findings';
+import { sayDay } from '@/core/say/days';
 import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { printOf } from '@/store/meals';
@@ -99,7 +100,7 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
           </h1>
           <p className="text-faint">
             {say('{day} · {people} at the table · {hour} · {kitchen}', {
-              day: format(new Date(`${meal.day}T12:00`), 'EEEE d MMMM'),
+              day: sayDay(new Date(`${meal.day}T12:00`), 'day'),
               people: meal.people,
               hour:
                 agreed === null

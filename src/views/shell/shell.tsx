@@ -1,14 +1,16 @@
 'use client';
 
-import { Moon, Ruler, Sun } from 'lucide-react';
+import { Languages, Moon, Sun } from 'lucide-react';
 import { createContext, useContext, useEffect, useLayoutEffect, useState } from 'react';
 import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { soundness } from '@/store/sound';
 import { keep, kept } from '@/ui/kept';
 import { Link } from '@/ui/link';
-import { takeUpManner, useManner } from '@/ui/told/manner';
-import { lookAtMost } from '@/workers/planner';
+import { followLanguage, takeUpLanguage, useSpoken } from '@/ui/told/language';
+import { followManner, takeUpManner, useManner } from '@/ui/told/manner';
+import type { Tag } from '@/words/languages';
+import { lookAtMost, planIn } from '@/workers/planner';
 import { Newer } from './installation';
 import { Letters } from './letters';
 import { StoreFault } from './store-fault';
@@ -37,17 +39,29 @@ async function wantSamples(): Promise<void> {
 export function Shell({
   samples,
   planSeconds,
+  served,
   children,
 }: {
   readonly samples: boolean;
   /** Most seconds that a plan is looked for; null for the usual. */
   readonly planSeconds: number | null;
+  /** The language that the reader asked the server for. */
+  readonly served: Tag;
   readonly children: React.ReactNode;
 }) {
   const [dress, setDress] = useState<Dress>('day');
   const measured = useManner();
+  const spoken = useSpoken();
+  // Nothing is shown before its language is there: whoever reads another one sees no page in English first.
+  const [isSaid, setSaid] = useState(served === 'en');
   // Before anything else of the page is read: what it says of amounts follows.
-  useLayoutEffect(takeUpManner, []);
+  useLayoutEffect(() => {
+    takeUpManner();
+    void takeUpLanguage().then(() => setSaid(true));
+  }, []);
+  useEffect(followManner, []);
+  useEffect(followLanguage, []);
+  useEffect(() => planIn(spoken.tag, spoken.catalog), [spoken]);
   useLayoutEffect(() => {
     if (planSeconds !== null) lookAtMost(planSeconds);
   }, [planSeconds]);
@@ -71,7 +85,10 @@ export function Shell({
   const other = dress === 'day' ? 'night' : 'day';
   return (
     <DressContext value={dress}>
-      <div className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-4 sm:px-7 print:block print:max-w-none print:p-0">
+      <div
+        hidden={!isSaid}
+        className="mx-auto flex min-h-dvh max-w-[1500px] flex-col px-4 sm:px-7 print:block print:max-w-none print:p-0"
+      >
         <StoreFault />
         <Newer />
         <header data-covered-by-stove className="flex flex-wrap items-center justify-end pt-3 text-sm print:hidden">
@@ -80,7 +97,7 @@ export function Shell({
             className="me-auto inline-flex min-h-10 items-center gap-2 whitespace-nowrap text-faint hover:text-ink"
           >
             <span aria-hidden className="inline-block h-2 w-6 rounded-full bg-ember" />
-            <span className="max-[359px]:sr-only">{say('Warm Cadence')}</span>
+            <span className="max-[359px]:sr-only">Warm Cadence</span>
           </Link>
           <nav aria-label={say('Beside the meals')} className="flex sm:me-2">
             <Link href="/dishes" className="inline-flex min-h-10 items-center px-1.5 text-faint hover:text-ink sm:px-3">
@@ -99,11 +116,11 @@ export function Shell({
           <div className="flex">
             <Link
               href="/measures"
-              aria-label={say('How you measure')}
-              title={say('how you measure')}
+              aria-label={say('Language and measures')}
+              title={say('language and measures')}
               className="grid size-10 place-items-center text-faint hover:text-ink"
             >
-              <Ruler size={18} aria-hidden />
+              <Languages size={18} aria-hidden />
             </Link>
             <Letters />
             <button
@@ -119,7 +136,10 @@ export function Shell({
             </button>
           </div>
         </header>
-        <main key={JSON.stringify(measured)} className="flex flex-1 flex-col pb-6 print:block print:p-0">
+        <main
+          key={`${spoken.tag} ${JSON.stringify(measured)}`}
+          className="flex flex-1 flex-col pb-6 print:block print:p-0"
+        >
           {children}
         </main>
       </div>

@@ -1,0 +1,81 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { acceptedIn, bestOf, directionOf, LANGUAGES } from '../src/words/languages';
+import { allMessages, catalogFile, faultsOfCatalog, messagesIn } from './messages';
+
+const { messages, faults } = allMessages();
+const others = LANGUAGES.filter(({ tag }) => tag !== 'en');
+
+describe('the messages of the product', () => {
+  it('are read from all of its code, and none is said before its language is known', () => {
+    expect(messages.length).toBeGreaterThan(2000);
+    expect(faults).toEqual([]);
+  });
+
+  it.each(others)(
+    'are all there in $name, with the values and plurals that they want, and nothing that nobody says',
+    ({ tag }) => {
+      const catalog = JSON.parse(readFileSync(catalogFile(tag), 'utf8'));
+      expect(faultsOfCatalog(tag, catalog, messages)).toEqual({ missing: [], unsaid: [], wrong: [] });
+    },
+  );
+});
+
+describe('what reads them', () => {
+  it('finds each way to say something, and what is said too soon or in pieces', () => {
+    const code = `
+      const table = [message('later')];
+      const soon = say('too soon');
+      const piece = message(\`a \${piece}\`);
+      const f = (n: number) => say('{n, plural, one {# step} other {# steps}}', { n });
+      function View() { return <Say words="so <b>many</b>" marks={{ b: <b /> }} />; }`;
+    const read = messagesIn('x.tsx', code);
+    expect(read.messages.map(({ text }) => text)).toEqual([
+      'later',
+      'too soon',
+      '{n, plural, one {# step} other {# steps}}',
+      'so <b>many</b>',
+    ]);
+    expect(read.faults).toEqual([
+      'x.tsx:3: this is said when the code is loaded.',
+      'x.tsx:4: a message is one text, written in one piece.',
+    ]);
+  });
+
+  it('finds what is wrong with a catalog', () => {
+    const said = ['{a} and {b}', 'gone by', '{n, plural, one {# step} other {# steps}}', ' more', 'kept'].map(
+      (text) => ({
+        text,
+        where: 'x',
+      }),
+    );
+    const found = faultsOfCatalog(
+      'ru',
+      {
+        '{a} and {b}': '{a} и {c}',
+        '{n, plural, one {# step} other {# steps}}': '{n, plural, one {# шаг} other {# шага}}',
+        ' more': 'ещё',
+        kept: '{',
+        never: 'никогда',
+      },
+      said,
+    );
+    expect(found.missing).toEqual(['gone by']);
+    expect(found.unsaid).toEqual(['never']);
+    expect(found.wrong).toHaveLength(4);
+    expect(found.wrong.join(' ')).toMatch(
+      /wants a b.*wants a c.*lacks the plural for (few, many|many, few).*another space.*cannot be read/,
+    );
+  });
+});
+
+describe('the languages', () => {
+  it('are chosen by what a reader reads best', () => {
+    expect(bestOf(['xx', 'de-AT', 'en'])).toBe('de');
+    expect(bestOf(['xx'])).toBe('en');
+    expect(bestOf(acceptedIn('da, en-gb;q=0.8, de;q=0.9, *;q=0.1'))).toBe('de');
+    expect(acceptedIn('')).toEqual([]);
+    expect(acceptedIn('de;q=0, en')).toEqual(['en']);
+    expect(directionOf('de')).toBe('ltr');
+  });
+});

@@ -55,7 +55,7 @@ describe('what reads them', () => {
         '{a} and {b}': '{a} и {c}',
         '{n, plural, one {# step} other {# steps}}': '{n, plural, one {# шаг} other {# шага}}',
         ' more': 'ещё',
-        kept: '{',
+        kept: '{x',
         never: 'никогда',
       },
       said,

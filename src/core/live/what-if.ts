@@ -46,7 +46,7 @@ function outcomeOf({ late, spoilt }: Trouble, { landings, odds }: Plan): string 
       : []),
     ...(spoilt.length > 0
       ? [
-          say('{spoilt} still{count, plural, one { stands} other { stand}} too long', {
+          say('{count, plural, one {{spoilt} still stands too long} other {{spoilt} still stand too long}}', {
             spoilt: listed(spoilt.map(({ dishName }) => dishName)),
             count: spoilt.length,
           }),

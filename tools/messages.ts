@@ -18,6 +18,7 @@ import { AISLES } from '../src/core/prep/shopping';
 import { STEP_SORTS } from '../src/core/recipe/classify';
 import { COUNT_UNITS } from '../src/core/units/amount';
 import { DENSITIES } from '../src/core/units/densities';
+import { UNIT_SIGNS } from '../src/core/units/told';
 import { root } from './rooms';
 
 // Every message of the product, read from its code: what is said by `say`, `message` and `<Say>`, and the words of closed lists that `term` says.
@@ -58,10 +59,11 @@ const LISTS: readonly (readonly string[])[] = [
   AISLES,
   MEASURED_WAYS,
   COUNT_UNITS,
+  UNIT_SIGNS,
   EARLIER_ANSWERS,
   Object.keys(KINDS),
   STEP_SORTS,
-  ['burner', 'oven', 'appliance', 'not known'],
+  ['burner', 'oven', 'appliance', 'not known', 'cook', 'helper'],
 ];
 
 interface Node {
@@ -80,6 +82,18 @@ function textOf(node: unknown): string | null {
   if (node.type === 'JSXExpressionContainer') return textOf(node['expression']);
   if (node.type !== 'TemplateLiteral' || (node['expressions'] as unknown[]).length > 0) return null;
   return (node['quasis'] as { readonly value: { readonly cooked: string } }[])[0]!.value.cooked;
+}
+
+const WORD = /\p{L}{2,}/u;
+/** The same in every language: the name of the product, and keys. */
+const UNSAID = new Set(['Warm Cadence', 'Esc', 'px', 'Ctrl']);
+const READ = /^(?:aria-label|aria-description|aria-valuetext|aria-roledescription|title|placeholder|alt|label)$/;
+
+/** What of the code is shown as it is written; null where nothing is. */
+function shownBy(node: Node): string | null {
+  if (node.type === 'JSXText') return node['value'] as string;
+  if (node.type !== 'JSXAttribute' || !READ.test(String((node['name'] as Node)['name']))) return null;
+  return textOf(node['value']);
 }
 
 /** What one file of code says. */
@@ -103,6 +117,9 @@ export function messagesIn(file: string, code: string): Reading {
       // What is said while the code is loaded is said before anybody knows in which language.
       if (name === 'say' && !inFunction) faults.push(`${take(node, null)}: this is said when the code is loaded.`);
     }
+    const shown = shownBy(node);
+    if (shown !== null && WORD.test(shown) && !UNSAID.has(shown.trim()))
+      faults.push(`${take(node, null)}: "${shown.trim()}" is shown, and not said.`);
     if (node.type === 'JSXOpeningElement' && (node['name'] as Node)['name'] === 'Say') {
       const words = (node['attributes'] as Node[]).find(
         (each) => (each['name'] as Node | undefined)?.['name'] === 'words',

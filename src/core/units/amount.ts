@@ -1,3 +1,4 @@
+import { say } from '@/core/say/say';
 /**
  * Amounts as a cook measures them. A unit belongs to one kind (mass, volume, count); amounts of one kind can be
  * scaled and added, and are printed rounded to what a kitchen can measure.
@@ -103,8 +104,6 @@ export function roundMeasurable(value: number): number {
   return Math.max(step === 1 ? 1 : step, Math.round(value / step) * step);
 }
 
-const PLURALS: Partial<Record<CountUnit, string>> = { leaf: 'leaves', bunch: 'bunches', pinch: 'pinches' };
-
 /** What nobody halves. */
 const WHOLE: readonly CountUnit[] = ['clove', 'leaf', 'sprig', 'slice', 'sheet', 'pinch'];
 
@@ -139,7 +138,31 @@ export function printAmount(amount: Amount): string {
   }
   const number = printCount(quantity, unit);
   if (unit === 'piece') return number;
-  return `${number} ${/^(?:1|[¼½¾])$/.test(number) ? unit : (PLURALS[unit] ?? `${unit}s`)}`;
+  return counted(unit, number, /^(?:1|[¼½¾])$/.test(number) ? 1 : Math.max(2, Math.round(quantity)));
+}
+
+/** So many of a unit that is counted; `number` is how the number is written. */
+function counted(unit: Exclude<CountUnit, 'piece'>, number: string, count: number): string {
+  switch (unit) {
+    case 'clove':
+      return say('{count, plural, one {{number} clove} other {{number} cloves}}', { count, number });
+    case 'bunch':
+      return say('{count, plural, one {{number} bunch} other {{number} bunches}}', { count, number });
+    case 'sprig':
+      return say('{count, plural, one {{number} sprig} other {{number} sprigs}}', { count, number });
+    case 'leaf':
+      return say('{count, plural, one {{number} leaf} other {{number} leaves}}', { count, number });
+    case 'stick':
+      return say('{count, plural, one {{number} stick} other {{number} sticks}}', { count, number });
+    case 'tin':
+      return say('{count, plural, one {{number} tin} other {{number} tins}}', { count, number });
+    case 'slice':
+      return say('{count, plural, one {{number} slice} other {{number} slices}}', { count, number });
+    case 'pinch':
+      return say('{count, plural, one {{number} pinch} other {{number} pinches}}', { count, number });
+    case 'sheet':
+      return say('{count, plural, one {{number} sheet} other {{number} sheets}}', { count, number });
+  }
 }
 
 function trimZeros(value: number): string {

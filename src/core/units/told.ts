@@ -1,3 +1,4 @@
+import { spoken, term } from '@/core/say/say';
 import { printFraction } from './amount';
 import { densityOf } from './densities';
 import { CANONICAL, fahrenheitTold, gasTold, type Manner } from './manner';
@@ -31,8 +32,28 @@ export function told(text: string, manner: Manner): string {
   if (manner.clock !== CANONICAL.clock)
     out = out.replace(CLOCK, (_, hour: string, minute: string) => twelve(+hour, minute));
   if (manner.decimal !== CANONICAL.decimal) out = out.replace(TENTHS, manner.figures === 'western' ? '$1,$2' : '$1٫$2');
+  if (spoken() !== 'en') out = out.replace(UNIT, term);
   return inFigures(out, manner.figures);
 }
+
+/** Units as they are written after a number: each language has its own signs for some of them. */
+export const UNIT_SIGNS = [
+  'g',
+  'kg',
+  'ml',
+  'l',
+  'cm',
+  'mm',
+  'm',
+  'tsp',
+  'tbsp',
+  'cup',
+  'cups',
+  'min',
+  'h',
+  's',
+] as const;
+const UNIT = new RegExp(String.raw`(?<=[\d¼½¾⅓⅔⅛\u2060][ \u00a0]?)(?:${UNIT_SIGNS.join('|')})(?![\p{L}\d²/])`, 'gu');
 
 /** The code of nought in each system; the other figures follow it. */
 const NOUGHTS: Readonly<Record<Manner['figures'], number>> = {

@@ -1,3 +1,4 @@
+import { spoken } from '@/core/say/say';
 import { CANONICAL } from '@/core/units/manner';
 import { inFigures, told } from '@/core/units/told';
 import { manner } from './current';
@@ -12,7 +13,7 @@ type Props = Readonly<Record<string, unknown>>;
  * The props of an element as the cook reads them. `data-verbatim` leaves one as it is written: a clock that counts down is no hour of the day.
  */
 export function toldProps(type: unknown, props: Props): Props {
-  if (type === 'style' || type === 'script' || manner() === CANONICAL) return props;
+  if (type === 'style' || type === 'script' || (manner() === CANONICAL && spoken() === 'en')) return props;
   if (props['data-verbatim'] !== undefined) return inOwnFigures(props);
   const changed: Record<string, unknown> = {};
   for (const name of READ) {

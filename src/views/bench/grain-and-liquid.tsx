@@ -79,7 +79,7 @@ function useWay(): { readonly way: Omit<BalanceQuestion, 'grams'>; readonly cont
           label={say('Soaked before, {soak} to {longest} min', { soak: grain.soak[0], longest: grain.soak[1] })}
           value={soaked}
           options={[
-            ['yes', 'soaked'],
+            ['yes', say('soaked')],
             ['no', say('not soaked')],
           ]}
           onChange={setSoaked}

@@ -1,7 +1,7 @@
 'use client';
 
 import { Plus, X } from 'lucide-react';
-import { say } from '@/core/say/say';
+import { say, term } from '@/core/say/say';
 import { Button } from '@/ui/button';
 import { KeptField } from '@/ui/kept-field';
 import { Select } from '@/ui/select';
@@ -67,7 +67,7 @@ export function Choice<T extends string>({ label, value, options, onChange }: Ch
     <Select
       label={label}
       value={value}
-      options={options.map((option) => [option, option.replace('-', ' ')] as const)}
+      options={options.map((option) => [option, term(option.replace('-', ' '))] as const)}
       onChange={onChange}
     />
   );

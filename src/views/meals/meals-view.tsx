@@ -134,8 +134,8 @@ function MealCard({ meal, plan, session, kitchen, now }: CardProps) {
       </p>
       <p className="mt-3 flex flex-wrap gap-x-4">
         {[
-          ['Menu', base],
-          ['Score', `${base}/score`],
+          [say('Menu'), base],
+          [say('Score'), `${base}/score`],
           [session ? say('Back to the stove') : say('Cook'), `${base}/cook`],
         ].map(([name, href]) => (
           <Link key={name} href={href!} className="min-h-10 py-2 underline underline-offset-4">

@@ -40,8 +40,8 @@ export function Letters() {
     <button
       type="button"
       className="grid size-10 place-items-center text-faint hover:text-ink"
-      aria-label={next === 0 ? say('Usual letters') : say('Make letters {size}', { size: SIZES[next]!.name })}
-      title={next === 0 ? say('usual letters') : say('letters {size}', { size: SIZES[next]!.name })}
+      aria-label={[say('Usual letters'), say('Make letters larger'), say('Make letters largest')][next]}
+      title={[say('usual letters'), say('letters larger'), say('letters largest')][next]}
       onClick={press}
     >
       <Icon size={18} aria-hidden />

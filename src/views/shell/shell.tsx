@@ -126,7 +126,7 @@ export function Shell({
             <button
               type="button"
               className="grid size-10 place-items-center text-faint hover:text-ink"
-              aria-label={say('Change to {other} dress', { other })}
+              aria-label={other === 'night' ? say('Change to night dress') : say('Change to day dress')}
               onClick={() => {
                 keep(KEPT_DRESS, other);
                 setDress(other);

@@ -5,6 +5,7 @@ export type Catalog = Readonly<Record<string, string>>;
 
 /** Each a file of its own, fetched when somebody reads that language. */
 const CATALOGS: Readonly<Record<Exclude<Tag, 'en'>, () => Promise<{ readonly default: Catalog }>>> = {
+  ar: () => import('./ar.json'),
   de: () => import('./de.json'),
 };
 

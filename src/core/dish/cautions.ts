@@ -66,7 +66,7 @@ function rawRules(dish: Dish, step: Step, used: readonly Ingredient[]): Rule[] {
     rules.push({
       says: say(
         'Not known here: {strange}. If it is raw meat, fish or egg, wash board and hands after it and cook it through; for allergens ask its label.',
-        { strange: strange.join(', ') },
+        { strange: strange.join(say(', ')) },
       ),
     });
   }
@@ -153,7 +153,9 @@ function endRules(dish: Dish, step: Step): Rule[] {
   if (dish.lands?.step !== step.id) return rules;
   const whole = wholeNamesIn(dish);
   if (whole.length > 0 && dish.steps.some(cooks)) {
-    rules.push({ says: say('Fish out {whole}, and tell the table of any that stay.', { whole: whole.join(', ') }) });
+    rules.push({
+      says: say('Fish out {whole}, and tell the table of any that stay.', { whole: whole.join(say(', ')) }),
+    });
   }
   if (foodsIn(dish).some(({ honey }) => honey))
     rules.push({ says: say('Honey is not for infants under one year.'), already: /infants/i });

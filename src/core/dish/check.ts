@@ -75,7 +75,10 @@ export function checkDish(dish: Dish): readonly Refusal[] {
   if (refusals.length === 0) {
     const circle = findCircle(dish.links);
     if (circle)
-      refuse('links', say('These steps wait for one another in a circle: {circle}.', { circle: circle.join(', ') }));
+      refuse(
+        'links',
+        say('These steps wait for one another in a circle: {circle}.', { circle: circle.join(say(', ')) }),
+      );
   }
   return refusals;
 }

@@ -293,8 +293,8 @@ export function differences(before: Dish, after: Dish): readonly string[] {
   if (all !== 0) more(all, say('in all'));
   const fresh = after.steps.filter(({ id }) => !was.has(id)).map(({ name }) => `“${name}”`);
   const gone = before.steps.filter(({ id }) => !is.has(id)).map(({ name }) => `“${name}”`);
-  if (fresh.length > 0) told.push(say('also {fresh}', { fresh: fresh.join(', ') }));
-  if (gone.length > 0) told.push(say('no {gone}', { gone: gone.join(', ') }));
+  if (fresh.length > 0) told.push(say('also {fresh}', { fresh: fresh.join(say(', ')) }));
+  if (gone.length > 0) told.push(say('no {gone}', { gone: gone.join(say(', ')) }));
   for (const item of after.ingredients) {
     const old = before.ingredients.find(({ id }) => id === item.id);
     if (!old || old.amount.unit !== item.amount.unit) continue;

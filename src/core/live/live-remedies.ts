@@ -113,7 +113,7 @@ function keptWarmWays(session: Session, spoilt: readonly Landing[], dishes: read
         sort: 'warm',
         id: `warm ${chosen.map(({ dish, where }) => `${dish}:${where}`).join(' ')}`,
         says: say('keep {what} warm', { what: chosen.length > 1 ? 'them' : chosen[0]!.name }),
-        how: groups.join(', '),
+        how: groups.join(say(', ')),
         does: chosen.map(({ dish, where }) => ({ kind: 'keep-warm', dish, where })),
         effort: rather === 'flame' ? 1.5 : 2,
       },

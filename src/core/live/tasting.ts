@@ -144,5 +144,5 @@ export function sayRemembered(list: readonly Remembered[]): string {
     ({ name, times, amount }) =>
       `${printThing(amount, name)} (${times === 1 ? say('once') : say('{times} times', { times })})`,
   );
-  return say('Before, you added {each}.', { each: each.join(', ') });
+  return say('Before, you added {each}.', { each: each.join(say(', ')) });
 }

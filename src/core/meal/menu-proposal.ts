@@ -249,6 +249,6 @@ function notesOf(courses: readonly Course[], meal: Meal): readonly string[] {
     ...(ovens.length > 1
       ? [say('The oven is wanted at {ovens} °C: one after the other.', { ovens: listed(ovens.map(String)) })]
       : []),
-    ...(season.length > 0 ? [say('In season in the north now: {season}.', { season: season.join(', ') })] : []),
+    ...(season.length > 0 ? [say('In season in the north now: {season}.', { season: season.join(say(', ')) })] : []),
   ];
 }

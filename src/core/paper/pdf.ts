@@ -49,7 +49,7 @@ export function wallPdf(
   points: number,
 ): TDocumentDefinitions {
   const rows = sheet.rows.map((row): Content => {
-    const marks = row.marks.length > 0 ? ` (${row.marks.join(', ')})` : '';
+    const marks = row.marks.length > 0 ? ` (${row.marks.join(say(', '))})` : '';
     const goesIn = row.goesIn ? [{ text: `\n${row.goesIn}`, color: '#000' }] : [];
     return {
       unbreakable: true,
@@ -163,7 +163,7 @@ export function prepPdf(sheet: PrepSheet, under: string, size: PaperSize, points
             { text: say('Measured out'), style: 'head' },
             ...measured,
             ...(sheet.atHand.length > 0
-              ? [{ text: say('At hand'), style: 'head' }, { text: inFonts([sheet.atHand.join(', ')]) }]
+              ? [{ text: say('At hand'), style: 'head' }, { text: inFonts([sheet.atHand.join(say(', '))]) }]
               : []),
             { text: say('Taken out'), style: 'head' },
             ...taken,
@@ -171,7 +171,7 @@ export function prepPdf(sheet: PrepSheet, under: string, size: PaperSize, points
               text: inFonts([
                 say('{box}{small}; {serving} to serve in', {
                   box,
-                  small: sheet.taken.small.map(({ name }) => name).join(', '),
+                  small: sheet.taken.small.map(({ name }) => name).join(say(', ')),
                   serving: sheet.taken.serving.length,
                 }),
               ]),

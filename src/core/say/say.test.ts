@@ -68,3 +68,18 @@ describe('what is said', () => {
     expect(() => say('at {hour, time}', { hour: 1 } as never)).toThrow('{hour, time}');
   });
 });
+
+describe('a sentence that is read from the right', () => {
+  it('keeps the order of what is put into it', () => {
+    speakBy('ar', { '{hour} in {kitchen}': '{hour} في {kitchen}', '{n} steps': '{n} خطوات' });
+    expect(say('{hour} in {kitchen}', { hour: '7:30 PM', kitchen: 'Hall' })).toBe(
+      '\u20687:30 PM\u2069 في \u2068Hall\u2069',
+    );
+    expect(say('{n} steps', { n: 5 })).toBe('5 خطوات');
+    expect(piecesOf('{hour} in {kitchen}', { hour: '7:30 PM', kitchen: 1 })).toEqual([
+      { mark: null, of: '\u20687:30 PM\u2069' },
+      { mark: null, of: ' في ' },
+      { mark: null, of: 1 },
+    ]);
+  });
+});

@@ -29,12 +29,14 @@ export type Lookup = (english: string) => string | undefined;
 const inEnglish: Lookup = () => undefined;
 let lookUp = inEnglish;
 let tag = 'en';
+let fromTheRight = false;
 let plurals: Intl.PluralRules | undefined;
 const written = new Map<string, readonly Token[]>();
 
 /** From now on this thread speaks a language (its BCP 47 tag); what its catalog lacks is said in English. */
 export function speak(language: string, words: Lookup = inEnglish): void {
   tag = language;
+  fromTheRight = /^(?:ar|fa|he|ur)\b/.test(language);
   lookUp = words;
   plurals = undefined;
   written.clear();
@@ -67,7 +69,7 @@ export function say(text: string | Message, values: Readonly<Record<string, Valu
   const known = inLanguage(text as string);
   if (!known.includes('{')) return known;
   return filled(tokensOf(known), values, '')
-    .map((part) => ('value' in part ? String(part.value) : part.text))
+    .map((part) => ('value' in part ? apart(part.value) : part.text))
     .join('');
 }
 
@@ -86,7 +88,7 @@ export interface Piece<V> {
 export function piecesOf<V>(text: string, values: Readonly<Record<string, V>>): readonly Piece<V>[] {
   let mark: string | null = null;
   return filled(tokensOf(inLanguage(text)), values, '').flatMap((part): readonly Piece<V>[] => {
-    if ('value' in part) return [{ mark, of: part.value }];
+    if ('value' in part) return [{ mark, of: typeof part.value === 'string' ? apart(part.value) : part.value }];
     return part.text.split(/<(\/?[a-z])>/).flatMap((piece, at): readonly Piece<V>[] => {
       // Every second piece is what stood between "<" and ">".
       if (at % 2 === 0) return piece === '' ? [] : [{ mark, of: piece }];
@@ -94,6 +96,11 @@ export function piecesOf<V>(text: string, values: Readonly<Record<string, V>>): 
       return [];
     });
   });
+}
+
+/** A value as it stands in a sentence that is read from the right: its own words keep their order ("7:30 PM", a name in another script). */
+function apart(value: unknown): string {
+  return fromTheRight && typeof value === 'string' && value !== '' ? `\u2068${value}\u2069` : String(value);
 }
 
 function inLanguage(text: string): string {

@@ -52,6 +52,10 @@ export const UNIT_SIGNS = [
   'min',
   'h',
   's',
+  '°C',
+  '°F',
+  'AM',
+  'PM',
 ] as const;
 const UNIT = new RegExp(String.raw`(?<=[\d¼½¾⅓⅔⅛\u2060][ \u00a0]?)(?:${UNIT_SIGNS.join('|')})(?![\p{L}\d²/])`, 'gu');
 

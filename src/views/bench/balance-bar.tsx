@@ -113,7 +113,7 @@ export function BalanceBar({ balance }: { readonly balance: Balance }) {
   }, [print, dress, chart]);
   const told = PARTS.filter((name) => Math.max(...values[name]) > 0.002)
     .map((name) => `${partWords()[name]} ${sayVolume(Math.max(...values[name]))}`)
-    .join(', ');
+    .join(say(', '));
   return (
     <div
       ref={node}

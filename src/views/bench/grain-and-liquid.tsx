@@ -181,7 +181,7 @@ function heads(dry: number): string {
 const stockWords = (): readonly (readonly [StockSalt, string])[] =>
   (Object.keys(STOCK_SALT) as StockSalt[]).map((each) => [
     each,
-    each === 'none' ? say('water') : each === 'light' ? say('lightly salted') : say('salted'),
+    each === 'none' ? say('water') : each === 'light' ? say('lightly salted') : term(each),
   ]);
 
 /** Salt counted through liquid and grain together. */

@@ -96,7 +96,7 @@ export function Before({
                 <p className="text-lg">
                   <strong className="font-semibold">{each.dishName}</strong>,{' '}
                   {`${sayDay(each.at, 'short weekday')} ${format(each.at, 'HH:mm')}`}:{' '}
-                  {each.steps.map(({ name }) => name).join(', ')}
+                  {each.steps.map(({ name }) => name).join(say(', '))}
                 </p>
                 <div className="mt-2 flex flex-wrap gap-2">
                   {EARLIER_ANSWERS.map((answer) => (

@@ -33,7 +33,9 @@ export interface StepProps {
 /** Where a step stands, in words. */
 export function placeWords({ step }: LiveStep): string {
   const heat = step.heat ? say('{heat} heat', { heat: term(step.heat) }) : step.celsius ? `${step.celsius} °C` : '';
-  return [step.station.sort === 'board' ? '' : step.station.name, heat, step.vessel ?? ''].filter(Boolean).join(', ');
+  return [step.station.sort === 'board' ? '' : step.station.name, heat, step.vessel ?? '']
+    .filter(Boolean)
+    .join(say(', '));
 }
 
 /** What is asked about on a sheet of its own: how many more have come, or what is wrong with a dish. */

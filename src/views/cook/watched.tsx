@@ -142,7 +142,7 @@ export function Watched({ session, live, told, now, tint, pretend, steps }: Watc
                   step.vessel ?? '',
                 ]
                   .filter(Boolean)
-                  .join(', ')}
+                  .join(say(', '))}
               </p>
               <p className="mb-2">
                 <AllSaid step={step} />

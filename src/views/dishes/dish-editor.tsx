@@ -51,7 +51,7 @@ export function DishEditor({ initial, mealId, onAway, onByHand }: DishEditorProp
       const next = by(now);
       const changes = differences(dishOf(named(now)), dishOf(named(next)));
       setPast((known) => [...known, now]);
-      setTold(changes.length > 0 ? say('That makes it: {changes}.', { changes: changes.join(', ') }) : '');
+      setTold(changes.length > 0 ? say('That makes it: {changes}.', { changes: changes.join(say(', ')) }) : '');
       return next;
     });
     setFault(null);

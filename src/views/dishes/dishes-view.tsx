@@ -135,7 +135,7 @@ function Row({ card, mine }: { readonly card: Card; readonly mine: boolean }) {
                 hands: printSpan(hands),
                 needs: listed(needs.map(term)),
                 diet: term(diet),
-                allergens: allergens.map(term).join(', '),
+                allergens: allergens.map(term).join(say(', ')),
               })
             : say('{span}, {hands} of hands · {needs} · {diet}', {
                 span: printSpan(minutes),

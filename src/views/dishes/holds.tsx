@@ -9,10 +9,10 @@ export function Holds({ dish }: { readonly dish: Eaten }) {
   return (
     <p className="mt-2 text-faint" data-testid="holds">
       {sayDiet(dietOf(dish))}
-      {unless.length > 0 && say(', unless its label says {unless}', { unless: unless.join(', ') })}
-      {allergens.length > 0 && say(' · contains {allergens}', { allergens: allergens.map(term).join(', ') })}
+      {unless.length > 0 && say(', unless its label says {unless}', { unless: unless.join(say(', ')) })}
+      {allergens.length > 0 && say(' · contains {allergens}', { allergens: allergens.map(term).join(say(', ')) })}
       {unknown.length > 0 && (
-        <span className="text-warn"> {say('· not known: {unknown}', { unknown: unknown.join(', ') })}</span>
+        <span className="text-warn"> {say('· not known: {unknown}', { unknown: unknown.join(say(', ')) })}</span>
       )}{' '}
       {say('· by the names; labels come first')}
     </p>

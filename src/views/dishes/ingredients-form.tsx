@@ -80,7 +80,7 @@ export function IngredientsForm({ dish, onChange }: FormProps) {
                       label={say('Allergens of {item}', { item: item.name })}
                       value={allergensOf({ ingredients: [item] })
                         .map(term)
-                        .join(', ')}
+                        .join(say(', '))}
                       placeholder={say('no allergens')}
                       mayBeEmpty
                       className="h-9 w-44 text-sm text-ink"

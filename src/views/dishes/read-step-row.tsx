@@ -77,7 +77,7 @@ export function StepRow(props: StepRowProps) {
             {said}
           </span>
           {goesIn.length > 0 && (
-            <span className="block text-sm text-faint">{say('with {goesIn}', { goesIn: goesIn.join(', ') })}</span>
+            <span className="block text-sm text-faint">{say('with {goesIn}', { goesIn: goesIn.join(say(', ')) })}</span>
           )}
         </span>
       </button>

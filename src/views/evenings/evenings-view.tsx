@@ -96,7 +96,7 @@ function InTheCold({ evenings, now }: { readonly evenings: readonly Evening[]; r
                       }),
                 ]
                   .filter(Boolean)
-                  .join(', '),
+                  .join(say(', ')),
               },
             )}
           </li>

@@ -120,7 +120,7 @@ function countsOf(pots: readonly Vessel[]): string {
       const count = pots.filter((pot) => pot.kind === kind).reduce((sum, pot) => sum + pot.count, 0);
       return sayCount(kind, count);
     })
-    .join(', ');
+    .join(say(', '));
 }
 
 /** A picture of two shelves, in its own units; a centimetre is at most so many of them. */

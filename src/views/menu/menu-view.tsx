@@ -241,12 +241,12 @@ function DishRow({ dish, mealId, index, landing, hands, onRemove }: DishRowProps
               ? say('not planned yet')
               : say('a part for the other dishes')}
           {hands > 0 && say(' · {span} of hands', { span: printSpan(hands) })}
-          {allergens.length > 0 && say(' · contains {allergens}', { allergens: allergens.map(term).join(', ') })}
+          {allergens.length > 0 && say(' · contains {allergens}', { allergens: allergens.map(term).join(say(', ')) })}
           {unknown.length > 0 && (
             <span className="text-warn">
               {say(' · not known: ')}
               <Link href={`/dishes/${encodeURIComponent(dish.id)}`} className="underline underline-offset-4">
-                {unknown.join(', ')}
+                {unknown.join(say(', '))}
               </Link>
             </span>
           )}

@@ -72,7 +72,7 @@ export function ToHeed() {
               {allergens.map(([allergen, dishes]) => (
                 <div key={allergen} className="contents">
                   <dt className="py-1 font-semibold">{term(allergen)}</dt>
-                  <dd className="py-1">{dishes.join(', ')}</dd>
+                  <dd className="py-1">{dishes.join(say(', '))}</dd>
                 </div>
               ))}
               {unknown.map(([dish, names]) => (
@@ -81,7 +81,7 @@ export function ToHeed() {
                   <dd className="py-1">
                     {say('{dish}: {names}. It is free of nothing until that is known.', {
                       dish,
-                      names: names.join(', '),
+                      names: names.join(say(', ')),
                     })}
                   </dd>
                 </div>

@@ -318,7 +318,7 @@ function Wall({ sheet, svg, under, size }: WallProps) {
                               {row.step}, {row.dish}
                             </strong>
                           ),
-                          marks: row.marks.join(', '),
+                          marks: row.marks.join(say(', ')),
                           where: row.where,
                           until: row.until,
                         }}

@@ -191,8 +191,10 @@ function sparesOf({ spares, heatedAgain }: Offer): string {
     .filter(([minutes]) => minutes < 0)
     .map(([minutes, of]) => say('{minutes} min {of} more', { minutes: -minutes, of }));
   const words =
-    spared.length > 0 ? say('spares the day {spared}', { spared: spared.join(', ') }) : say('spares the day little');
-  return `${words}${asked.length > 0 ? say('; asks {asked}', { asked: asked.join(', ') }) : ''}${heatedAgain ? say('; heated through on the day') : ''}`;
+    spared.length > 0
+      ? say('spares the day {spared}', { spared: spared.join(say(', ')) })
+      : say('spares the day little');
+  return `${words}${asked.length > 0 ? say('; asks {asked}', { asked: asked.join(say(', ')) }) : ''}${heatedAgain ? say('; heated through on the day') : ''}`;
 }
 
 function keepingOf({ keeps, cooked, litres }: Offer, { frozen }: MadeAhead): string {

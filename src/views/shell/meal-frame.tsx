@@ -141,7 +141,7 @@ const MOST_UNSAFE = 3;
 
 /** One condition of the proof stands in the line; more of them behind "as set". */
 function Proven({ given }: { readonly given: readonly string[] }) {
-  const all = given.join(', ');
+  const all = given.join(say(', '));
   return (
     <span className="text-faint" title={given.length > 1 ? say('Proven best {all}.', { all }) : undefined}>
       {' '}

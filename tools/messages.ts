@@ -164,7 +164,7 @@ function wantsOf(tokens: readonly Token[], plural?: string): readonly string[] {
 const wanted = (text: string) => [...new Set(wantsOf(parse(text)))].sort().join(' ');
 
 /** The spaces at both ends of a text: what is said before or after it stands against them. */
-const edgesOf = (text: string) => `${/^\s*/.exec(text)![0]}|${/\s*$/.exec(text)![0]}`;
+const edgesOf = (text: string) => `${/^ */.exec(text)![0]}|${/ *$/.exec(text)![0]}`;
 
 /** Categories of number that a text's plurals lack in a language. */
 function lacking(tokens: readonly Token[], categories: readonly string[]): readonly string[] {

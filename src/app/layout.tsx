@@ -1,5 +1,7 @@
 import '@fontsource-variable/petrona';
 import '@fontsource-variable/atkinson-hyperlegible-next';
+// Its Arabic letters are fetched only where some stand on a page.
+import '@fontsource-variable/vazirmatn';
 import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import { cookies, headers } from 'next/headers';

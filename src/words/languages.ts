@@ -11,6 +11,7 @@ export interface Language {
 export const LANGUAGES = [
   { tag: 'en', name: 'English', direction: 'ltr' },
   { tag: 'de', name: 'Deutsch', direction: 'ltr' },
+  { tag: 'fr', name: 'Français', direction: 'ltr' },
   { tag: 'ar', name: 'العربية', direction: 'rtl' },
 ] as const satisfies readonly Language[];
 

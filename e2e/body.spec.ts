@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { asPlannedUntil } from './browser-store';
-import { beginEvening, NOON, NOON_STATE, openMeal, openMeals, visit } from './kit';
+import { beginEvening, NOON, NOON_STATE, openMeal, openMeals, overflow, visit } from './kit';
 
 // For every body: what axe finds (WCAG and good practice), contrast on the score, which axe does not look at, a page of 320 px, and a name for each view.
 
@@ -58,16 +58,6 @@ async function faults(page: Page, rules?: string[]): Promise<readonly string[]> 
   const { violations } = await (rules ? axe.withRules(rules) : axe).analyze();
   return violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ target }) => target.join(' ')).join(', ')}`);
 }
-
-/** Pixels by which the page is wider than the window, and what is. */
-const overflow = (page: Page) =>
-  page.evaluate(() => {
-    const beyond = document.documentElement.scrollWidth - innerWidth;
-    const wide = [...document.querySelectorAll('main *, header *')].find(
-      (each) => each.getBoundingClientRect().right > innerWidth + 0.5 || each.getBoundingClientRect().left < -0.5,
-    );
-    return beyond > 0 ? `${beyond}: ${wide?.outerHTML.slice(0, 120)}` : '';
-  });
 
 /** The page in a language of words two fifths longer, read from the right, with as much room between letters and lines as a reader may ask for (WCAG 1.4.12). */
 const inAnotherLanguage = (page: Page) =>

@@ -119,3 +119,13 @@ export async function soundOnlyWhenTouched(page: Page): Promise<void> {
     Object.assign(window, { AudioContext: Shy });
   });
 }
+
+/** Pixels by which the page is wider than the window, and what is. */
+export const overflow = (page: Page) =>
+  page.evaluate(() => {
+    const beyond = document.documentElement.scrollWidth - innerWidth;
+    const wide = [...document.querySelectorAll('main *, header *')].find(
+      (each) => each.getBoundingClientRect().right > innerWidth + 0.5 || each.getBoundingClientRect().left < -0.5,
+    );
+    return beyond > 0 ? `${beyond}: ${wide?.outerHTML.slice(0, 120)}` : '';
+  });

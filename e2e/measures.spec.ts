@@ -149,6 +149,8 @@ test.describe('in the browser of an American', () => {
 
 test.describe('in the browser of a German', () => {
   test.use({ locale: 'de-DE', storageState: NOON_STATE });
+  // Who reads English in Germany: its words, and the measures that are usual there.
+  test.beforeEach(({ page }) => page.addInitScript(() => localStorage.setItem('warm-cadence language', 'en')));
   test('no view says anything in cups, ounces, Fahrenheit, AM or PM, or with a point before tenths', async ({
     page,
   }) => {

@@ -19,7 +19,7 @@ export function PrepFrame({ children }: { readonly children: React.ReactNode }) 
   const base = `/meals/${encodeURIComponent(meal.id)}/prep`;
   return (
     <>
-      <nav aria-label={say('Leaves of the preparation')} className="mt-2 flex gap-2 print:hidden">
+      <nav aria-label={say('Leaves of the preparation')} className="mt-2 flex flex-wrap gap-2 print:hidden">
         {leaves().map(([leaf, name]) => {
           const here = path === `${base}${leaf}`;
           return (

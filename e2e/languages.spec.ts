@@ -1,0 +1,111 @@
+import { readFileSync } from 'node:fs';
+import { expect, type Page, test } from '@playwright/test';
+import { LANGUAGES } from '@/words/languages';
+import { NOON, NOON_STATE, overflow, visit } from './kit';
+
+// In other languages: chosen or asked for, kept, from the server on; all that is said, on the screen of a phone too, from the right where it is read so.
+
+const VIEWS = [
+  '/',
+  '/dishes',
+  '/dishes/read',
+  '/evenings',
+  '/bench',
+  '/measures',
+  '/kitchens/hall',
+  '/meals/harvest',
+  '/meals/harvest/score',
+  '/meals/harvest/prep',
+  '/meals/harvest/prep/lay-out',
+  '/meals/harvest/paper',
+  '/meals/harvest/rehearse',
+] as const;
+
+/** So long is a text that cannot be a word of a dish or a name by chance. */
+const LONG = 14;
+
+const catalogOf = (tag: string): Readonly<Record<string, string>> =>
+  JSON.parse(readFileSync(`src/words/${tag}.json`, 'utf8'));
+
+/** What is on a page, and what a screen reader hears of it. */
+const wordsOn = (page: Page) =>
+  page.evaluate(() => {
+    const read = [...document.querySelectorAll('main *')].flatMap((each) =>
+      ['aria-label', 'title', 'placeholder'].map((name) => each.getAttribute(name) ?? ''),
+    );
+    return [...read, ...document.body.textContent.split('\n')].map((text) => text.trim());
+  });
+
+test.describe('whoever comes with another language', () => {
+  for (const { tag, name, direction } of LANGUAGES.filter(({ tag }) => tag !== 'en')) {
+    test.describe(name, () => {
+      test.use({ locale: tag, storageState: NOON_STATE });
+
+      test(`is met in ${name}: no view says anything in English, and none is wider than a phone`, async ({ page }) => {
+        const catalog = catalogOf(tag);
+        const english = new Set(
+          Object.entries(catalog).flatMap(([text, said]) => (text.length >= LONG && text !== said ? [text] : [])),
+        );
+        await page.clock.install({ time: NOON });
+        expect(await (await page.request.get('/', { headers: { 'accept-language': tag } })).text()).toContain(
+          `<html lang="${tag}" dir="${direction}"`,
+        );
+        await page.setViewportSize({ width: 320, height: 700 });
+        for (const path of VIEWS) {
+          await test.step(path, async () => {
+            await visit(page, path);
+            await expect(page.locator(`html[lang=${tag}][dir=${direction}]`)).toBeAttached();
+            await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
+            await expect(page.getByText(catalog['Opening…']!)).toHaveCount(0);
+            expect
+              .soft(
+                (await wordsOn(page)).filter((text) => english.has(text)),
+                path,
+              )
+              .toEqual([]);
+            await expect.soft.poll(() => overflow(page), { message: path, timeout: 5000 }).toBe('');
+          });
+        }
+      });
+    });
+  }
+});
+
+test.describe('at the stove', () => {
+  test.use({ locale: 'ar', storageState: NOON_STATE });
+
+  test('an evening is planned, begun and told in Arabic', async ({ page }) => {
+    const catalog = catalogOf('ar');
+    await page.clock.install({ time: NOON });
+    await visit(page, '/meals/boat/cook');
+    await page.getByRole('button', { name: catalog['Begin at the stove']! }).click();
+    await expect(page.getByTestId('quiet')).toContainText(catalog['Nothing for the hands']!, { timeout: 30_000 });
+    await page.getByRole('button', { name: catalog['evening']!, exact: true }).click();
+    const late = page.getByRole('dialog').locator('section', { hasText: catalog['The guests are late']! });
+    await late.getByRole('button').first().click();
+    // What the planner on its own thread puts into words.
+    await expect(page.getByTestId('moved')).toContainText(/[\u0600-\u06ff]{3}/);
+  });
+});
+
+test.describe('the choice', () => {
+  test.use({ storageState: NOON_STATE });
+
+  test('of a language holds at once, after a reload, and for what comes from the server; and can be taken back', async ({
+    page,
+  }) => {
+    await visit(page, '/measures');
+    await page.getByRole('combobox', { name: 'Language' }).selectOption({ label: 'Deutsch' });
+    await expect(page.getByRole('heading', { level: 1, name: 'Sprache und Maße' })).toBeVisible();
+    await expect(page.getByTestId('told-sample')).toContainText('in den Topf mit 2,5 l');
+    await page.reload();
+    await expect(page.getByRole('heading', { level: 1, name: 'Sprache und Maße' })).toBeVisible();
+    expect(await (await page.request.get('/')).text()).toContain('<html lang="de"');
+    await page.getByRole('link', { name: 'Gerichte' }).click();
+    await expect(page.getByRole('heading', { level: 1, name: 'Gerichte' })).toBeVisible();
+    await visit(page, '/measures');
+    await page.getByRole('combobox', { name: 'Sprache' }).selectOption({ index: 0 });
+    await expect(page.getByRole('heading', { level: 1, name: 'Language and measures' })).toBeVisible();
+    expect(await (await page.request.get('/')).text()).toContain('<html lang="en"');
+  });
+});

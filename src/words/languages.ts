@@ -12,6 +12,7 @@ export const LANGUAGES = [
   { tag: 'en', name: 'English', direction: 'ltr' },
   { tag: 'de', name: 'Deutsch', direction: 'ltr' },
   { tag: 'fr', name: 'Français', direction: 'ltr' },
+  { tag: 'es', name: 'Español', direction: 'ltr' },
   { tag: 'ar', name: 'العربية', direction: 'rtl' },
 ] as const satisfies readonly Language[];
 

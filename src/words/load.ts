@@ -7,6 +7,7 @@ export type Catalog = Readonly<Record<string, string>>;
 const CATALOGS: Readonly<Record<Exclude<Tag, 'en'>, () => Promise<{ readonly default: Catalog }>>> = {
   ar: () => import('./ar.json'),
   de: () => import('./de.json'),
+  es: () => import('./es.json'),
   fr: () => import('./fr.json'),
 };
 

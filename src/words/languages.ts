@@ -13,6 +13,7 @@ export const LANGUAGES = [
   { tag: 'de', name: 'Deutsch', direction: 'ltr' },
   { tag: 'fr', name: 'Français', direction: 'ltr' },
   { tag: 'es', name: 'Español', direction: 'ltr' },
+  { tag: 'pt', name: 'Português', direction: 'ltr' },
   { tag: 'ar', name: 'العربية', direction: 'rtl' },
 ] as const satisfies readonly Language[];
 

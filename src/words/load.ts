@@ -9,6 +9,7 @@ const CATALOGS: Readonly<Record<Exclude<Tag, 'en'>, () => Promise<{ readonly def
   de: () => import('./de.json'),
   es: () => import('./es.json'),
   fr: () => import('./fr.json'),
+  pt: () => import('./pt.json'),
 };
 
 /** The catalog of a language; empty for English, which needs none. */

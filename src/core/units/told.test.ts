@@ -15,6 +15,10 @@ const BRITISH: Manner = { ...CANONICAL, heat: 'gas' };
 const AUSTRALIAN: Manner = { ...CANONICAL, amounts: 'australian' };
 const GERMAN: Manner = { ...CANONICAL, decimal: 'comma' };
 
+test('a difference of heat is told apart from a heat in any language', () => {
+  expect(told('um \u206020 °C, \u20603–7 °C, auf 200 °C', AMERICAN)).toBe('um 36 °F, 5–13 °F, auf 400 °F');
+});
+
 describe('in other figures', () => {
   const ARABIC = mannerOf('ar-EG');
   const PERSIAN = mannerOf('fa');

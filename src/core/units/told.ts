@@ -10,9 +10,9 @@ import { measureOf, readQuantity } from './measures';
  */
 
 const NUMBER = String.raw`(?:\d+(?:\.\d+)?(?:[¼½¾⅓⅔])?|[¼½¾⅓⅔])`;
-/** "200 °C", "3 to 5 °C", "between 4 and 60 °C", "150–180 °C", "−18 °C". */
+/** "200 °C", "3 to 5 °C", "between 4 and 60 °C", "150–180 °C", "−18 °C". Other languages than English write the sign that joins words, which nobody sees, before a difference. */
 const HEAT = new RegExp(
-  String.raw`(?<!gas mark \S{1,2} \()([−-]?${NUMBER})(?:( to | and | or |–|-)([−-]?${NUMBER}))?\s?°C( below what| cooler| warmer| hotter| colder| more| less| either way)?`,
+  String.raw`(?<!gas mark \S{1,2} \()(\u2060?)([−-]?${NUMBER})(?:( to | and | or |–|-)([−-]?${NUMBER}))?\s?°C( below what| cooler| warmer| hotter| colder| more| less| either way)?`,
   'gu',
 );
 /** "280 g red rice", "1.2 l", "400 to 500 ml", "2½ tbsp". The name decides whether a cup measures it. */
@@ -88,7 +88,15 @@ function numberOf(text: string): number {
 function heatTold(text: string, heat: Manner['heat']): string {
   return text.replace(
     HEAT,
-    (whole, one: string, between: string | undefined, two: string | undefined, apart: string) => {
+    (
+      whole,
+      joint: string,
+      one: string,
+      between: string | undefined,
+      two: string | undefined,
+      word: string | undefined,
+    ) => {
+      const apart = word ?? joint;
       const values = [one, two].filter((each) => each !== undefined).map(numberOf);
       if (heat === 'gas') {
         const marks = values.map(gasTold);
@@ -97,7 +105,7 @@ function heatTold(text: string, heat: Manner['heat']): string {
       // "5 °C below": so much of a difference, not a temperature.
       const told = values.map((value) => (apart ? Math.round(value * 1.8) : fahrenheitTold(value)));
       const sign = (value: number) => (value < 0 ? `−${-value}` : String(value));
-      return `${told.map(sign).join(between ?? '')} °F${apart ?? ''}`;
+      return `${told.map(sign).join(between ?? '')} °F${word ?? ''}`;
     },
   );
 }

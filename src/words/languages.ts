@@ -14,6 +14,7 @@ export const LANGUAGES = [
   { tag: 'fr', name: 'Français', direction: 'ltr' },
   { tag: 'es', name: 'Español', direction: 'ltr' },
   { tag: 'pt', name: 'Português', direction: 'ltr' },
+  { tag: 'tr', name: 'Türkçe', direction: 'ltr' },
   { tag: 'ar', name: 'العربية', direction: 'rtl' },
 ] as const satisfies readonly Language[];
 

@@ -10,6 +10,7 @@ const CATALOGS: Readonly<Record<Exclude<Tag, 'en'>, () => Promise<{ readonly def
   es: () => import('./es.json'),
   fr: () => import('./fr.json'),
   pt: () => import('./pt.json'),
+  tr: () => import('./tr.json'),
 };
 
 /** The catalog of a language; empty for English, which needs none. */

@@ -8,6 +8,7 @@ const CATALOGS: Readonly<Record<Exclude<Tag, 'en'>, () => Promise<{ readonly def
   ar: () => import('./ar.json'),
   de: () => import('./de.json'),
   es: () => import('./es.json'),
+  fa: () => import('./fa.json'),
   fr: () => import('./fr.json'),
   pt: () => import('./pt.json'),
   tr: () => import('./tr.json'),

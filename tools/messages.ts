@@ -89,8 +89,14 @@ const WORD = /\p{L}{2,}/u;
 const UNSAID = new Set(['Warm Cadence', 'Esc', 'px', 'Ctrl']);
 const READ = /^(?:aria-label|aria-description|aria-valuetext|aria-roledescription|title|placeholder|alt|label)$/;
 
+/** Where a sentence is there to be shown. Other rooms hold dishes as well, which say what was written. */
+const SHOWING = /^(?:views|ui|store|link|core\/recipe\/reading)\b/;
+const SENTENCE = /^\p{Lu}.*\p{Ll}[.!?…]$/u;
+
 /** What of the code is shown as it is written; null where nothing is. */
-function shownBy(node: Node): string | null {
+function shownBy(node: Node, sentences: boolean): string | null {
+  if (sentences && node.type === 'StringLiteral' && SENTENCE.test(node['value'] as string))
+    return node['value'] as string;
   if (node.type === 'JSXText') return node['value'] as string;
   if (node.type !== 'JSXAttribute' || !READ.test(String((node['name'] as Node)['name']))) return null;
   return textOf(node['value']);
@@ -100,6 +106,7 @@ function shownBy(node: Node): string | null {
 export function messagesIn(file: string, code: string): Reading {
   const messages: Said[] = [];
   const faults: string[] = [];
+  const settled = new Set<Node>();
   const program = parseCode(code, { sourceType: 'module', plugins: ['typescript', 'jsx'] }).program as unknown as Node;
   const take = (node: Node, text: string | null) => {
     const where = `${file}:${node.loc?.start.line}`;
@@ -113,11 +120,16 @@ export function messagesIn(file: string, code: string): Reading {
       const first = (node['arguments'] as unknown[])[0];
       if (name === 'message' && textOf(first) === null)
         faults.push(`${take(node, null)}: a message is one text, written in one piece.`);
-      if (name === 'say' || name === 'message') take(node, textOf(first));
+      if (name === 'say' || name === 'message') {
+        take(node, textOf(first));
+        if (isNode(first)) settled.add(first);
+      }
       // What is said while the code is loaded is said before anybody knows in which language.
       if (name === 'say' && !inFunction) faults.push(`${take(node, null)}: this is said when the code is loaded.`);
     }
-    const shown = shownBy(node);
+    // For developers, who read English.
+    if (node.type === 'NewExpression') for (const each of node['arguments'] as Node[]) settled.add(each);
+    const shown = settled.has(node) ? null : shownBy(node, SHOWING.test(file));
     if (shown !== null && WORD.test(shown) && !UNSAID.has(shown.trim()))
       faults.push(`${take(node, null)}: "${shown.trim()}" is shown, and not said.`);
     if (node.type === 'JSXOpeningElement' && (node['name'] as Node)['name'] === 'Say') {
@@ -125,6 +137,7 @@ export function messagesIn(file: string, code: string): Reading {
         (each) => (each['name'] as Node | undefined)?.['name'] === 'words',
       );
       take(node, textOf(words?.['value']));
+      if (isNode(words?.['value'])) settled.add(words['value']);
     }
     const within = inFunction || /Function|Method/.test(node.type);
     for (const [key, value] of Object.entries(node)) {

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { hasLetters, inFonts } from '../src/core/paper/fonts';
 import { acceptedIn, bestOf, directionOf, LANGUAGES } from '../src/words/languages';
 import { allMessages, catalogFile, faultsOfCatalog, messagesIn } from './messages';
 
@@ -21,6 +22,15 @@ describe('the messages of the product', () => {
   );
 });
 
+describe('sheets', () => {
+  it.each(others.filter(({ name }) => hasLetters(name)))('can be set in all that is said in $name', ({ tag }) => {
+    const catalog = JSON.parse(readFileSync(catalogFile(tag), 'utf8')) as Record<string, string>;
+    const said = Object.values(catalog).join('\n').replaceAll('?', '');
+    const lost = [...new Set(said)].filter((sign) => inFonts([sign])[0]!.text === '?');
+    expect(lost).toEqual([]);
+  });
+});
+
 describe('what reads them', () => {
   it('finds each way to say something, and what is said too soon or in pieces', () => {
     const code = `
@@ -40,6 +50,21 @@ describe('what reads them', () => {
       'x.tsx:3: this is said when the code is loaded.',
       'x.tsx:4: a message is one text, written in one piece.',
     ]);
+  });
+
+  it('finds what is shown and not said: words between tags, and sentences of rooms that show them', () => {
+    const code = `
+      const fault = () => 'That was not kept.';
+      const told = (fine: boolean) => (fine ? say('Kept.') : message('That was lost.'));
+      const View = () => <p title="Ready when you are">{told(true)} Well done</p>;
+      const ours = () => { throw new Error('For developers.'); };`;
+    expect(messagesIn('store/x.tsx', code).faults).toEqual([
+      'store/x.tsx:2: "That was not kept." is shown, and not said.',
+      'store/x.tsx:4: "Ready when you are" is shown, and not said.',
+      'store/x.tsx:4: "Well done" is shown, and not said.',
+    ]);
+    // A dish says what was written.
+    expect(messagesIn('demo/x.ts', "const step = 'Lid on, low.';").faults).toEqual([]);
   });
 
   it('finds what is wrong with a catalog', () => {

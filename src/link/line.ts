@@ -3,6 +3,7 @@ import { framesOf, type Gathered, packed, unpacked, wholeOf, withFrame } from '@
 import { readMessage, type ScreenMessage } from '@/core/formats/two-screens';
 import type { HeldEvening } from '@/core/live/evening';
 import { clockAhead, clockWasSet, isNewsTo, type Shared, sharedOf } from '@/core/live/two-screens';
+import { message, say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { meetSession } from '@/store/sessions';
 
@@ -128,7 +129,7 @@ export class Line {
     const transfer = this.transfers++;
     const tell = async () => {
       const frames = framesOf(await packed(JSON.stringify(message)), transfer);
-      if (!frames) return this.end('This evening has become too long to be told from screen to screen.');
+      if (!frames) return this.end(say('This evening has become too long to be told from screen to screen.'));
       if (this.channel?.readyState === 'open')
         for (const frame of frames) this.channel.send(frame as Uint8Array<ArrayBuffer>);
     };
@@ -154,7 +155,7 @@ export class Line {
     if (this.isClosed) return;
     if (!read?.ok) {
       console.error(read?.sentence);
-      return this.end('The other screen tells what this one does not understand: load Warm Cadence anew on both.');
+      return this.end(say('The other screen tells what this one does not understand: load Warm Cadence anew on both.'));
     }
     const message = read.value;
     if (message.kind === 'asked') this.send({ kind: 'answered', asked: message.asked, answered: at });
@@ -165,7 +166,7 @@ export class Line {
   private async meet({ evening, knows }: Shared): Promise<void> {
     const mine = await pantry().sessions.get(this.eveningId);
     // What was told while they were apart comes together first, a clock that was set too.
-    if (mine && this.hasHeard && clockWasSet(mine, evening)) return this.end(CLOCK_WAS_SET);
+    if (mine && this.hasHeard && clockWasSet(mine, evening)) return this.end(say(CLOCK_WAS_SET));
     this.hasHeard = true;
     this.theirs = { evening, knows };
     const both = await meetSession(pantry(), this.eveningId, this.theirs, this.leads);
@@ -173,5 +174,6 @@ export class Line {
   }
 }
 
-const CLOCK_WAS_SET =
-  'The clock of one device was set: the screens tell different times, and each goes on by itself. Join them again once both clocks are right.';
+const CLOCK_WAS_SET = message(
+  'The clock of one device was set: the screens tell different times, and each goes on by itself. Join them again once both clocks are right.',
+);

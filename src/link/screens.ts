@@ -1,3 +1,4 @@
+import { message, say } from '@/core/say/say';
 import type { Line } from './line';
 
 // The screens that show an evening together: this one and, joined to it, another. A page has one line at most, whichever view it shows.
@@ -26,7 +27,7 @@ export type Screens =
   | { readonly kind: 'apart'; readonly evening: string; readonly sentence: string };
 
 const ALONE: Screens = { kind: 'alone' };
-const OUT_OF_REACH = 'The other screen is out of reach. Each goes on by itself until they are joined again.';
+const OUT_OF_REACH = message('The other screen is out of reach. Each goes on by itself until they are joined again.');
 
 let line: Line | undefined;
 let state: Screens | undefined;
@@ -92,7 +93,7 @@ export async function takeAnswer(text: string): Promise<string | null> {
     return null;
   } catch (error) {
     console.error(error);
-    return 'That code does not answer the one that was shown here. Begin again on both.';
+    return say('That code does not answer the one that was shown here. Begin again on both.');
   }
 }
 
@@ -114,7 +115,7 @@ async function lineOf(evening: string, leads: boolean): Promise<Line> {
       const before = screens.now();
       if (line === own && before.kind === 'together') become({ ...before, ahead });
     },
-    onLost: () => line === own && become({ kind: 'apart', evening, sentence: OUT_OF_REACH }),
+    onLost: () => line === own && become({ kind: 'apart', evening, sentence: say(OUT_OF_REACH) }),
     onEnd: (sentence) => line === own && become({ kind: 'apart', evening, sentence }),
   });
   line = own;
@@ -134,7 +135,7 @@ function remember(now: Screens): void {
 function remembered(): Screens {
   try {
     const evening = sessionStorage.getItem(PLACE);
-    return evening === null ? ALONE : { kind: 'apart', evening, sentence: OUT_OF_REACH };
+    return evening === null ? ALONE : { kind: 'apart', evening, sentence: say(OUT_OF_REACH) };
   } catch {
     return ALONE;
   }

@@ -1,6 +1,8 @@
 import { format } from 'date-fns';
 import type { Evening } from '@/core/live/evening';
 import { unlearnedKitchen } from '@/core/log/lessons';
+import { say } from '@/core/say/say';
+import { listed } from '@/core/units/words';
 import type { Pantry } from './db';
 
 /** Begins a new meal from what was cooked on an evening: the same people, kitchen and dishes, on another day. Dishes that are not there any more are left out. */
@@ -18,8 +20,8 @@ export async function cookAgain(
     const here = new Set(await db.dishes.toCollection().primaryKeys());
     const dishIds = (before?.dishIds ?? dishes.map(({ id }) => id)).filter((id) => here.has(id));
     if (dishIds.length === 0) {
-      const names = dishes.map(({ name }) => name).join(', ');
-      return { ok: false, sentence: `These dishes are not in this browser any more: ${names}.` };
+      const names = listed(dishes.map(({ name }) => name));
+      return { ok: false, sentence: say('These dishes are not in this browser any more: {names}.', { names }) };
     }
     const id = `meal-${day.getTime()}`;
     await db.meals.put({

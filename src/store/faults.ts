@@ -1,19 +1,27 @@
+import { say } from '@/core/say/say';
+
 /** Why the browser's store did not take or give something, for a cook. `kept` says what became of it. */
 export function storeFault(error: unknown): string | null {
   const names = namesOf(error);
   const has = (...wanted: readonly string[]) => wanted.some((name) => names.has(name));
   if (has('NewerStoreError', 'NotLoadedError')) return (error as Error).message;
   if (has('QuotaExceededError')) {
-    return 'That was not kept: the browser has no more room for this site. Save a backup, then free some space; what was kept before is still there.';
+    return say(
+      'That was not kept: the browser has no more room for this site. Save a backup, then free some space; what was kept before is still there.',
+    );
   }
   if (has('MissingAPIError', 'MissingApiError', 'SecurityError')) {
-    return 'This browser lets no site keep anything (a private window, or storage switched off), so nothing can be opened or kept here. Allow storage for this site, or use another window.';
+    return say(
+      'This browser lets no site keep anything (a private window, or storage switched off), so nothing can be opened or kept here. Allow storage for this site, or use another window.',
+    );
   }
   if (has('DatabaseClosedError', 'OpenFailedError', 'InvalidStateError', 'VersionError', 'UpgradeError')) {
-    return 'The browser’s store could not be opened, so that was not kept. Close other windows of Warm Cadence, then load this page anew; what was kept before is still there.';
+    return say(
+      'The browser’s store could not be opened, so that was not kept. Close other windows of Warm Cadence, then load this page anew; what was kept before is still there.',
+    );
   }
   if (has('AbortError', 'TimeoutError', 'TransactionInactiveError', 'UnknownError', 'DataError', 'ReadOnlyError')) {
-    return 'That was not kept: the browser’s store gave up on it. Try again; what was kept before is still there.';
+    return say('That was not kept: the browser’s store gave up on it. Try again; what was kept before is still there.');
   }
   return null;
 }
@@ -35,7 +43,9 @@ export class NewerStoreError extends Error {
 
   constructor() {
     super(
-      'What this browser keeps was written by a newer Warm Cadence. Load the page anew to get that version; nothing was changed.',
+      say(
+        'What this browser keeps was written by a newer Warm Cadence. Load the page anew to get that version; nothing was changed.',
+      ),
     );
   }
 }
@@ -46,7 +56,9 @@ export class NotLoadedError extends Error {
 
   constructor() {
     super(
-      'That was not kept: what checks it could not be fetched from the server. Try again when there is a network; what was kept before is still there.',
+      say(
+        'That was not kept: what checks it could not be fetched from the server. Try again when there is a network; what was kept before is still there.',
+      ),
     );
   }
 }

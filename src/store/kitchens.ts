@@ -1,6 +1,7 @@
 import type { Refusal } from '@/core/dish/check';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import { copyOfKitchen, freeName, type KitchenAnswers, usualKitchen } from '@/core/kitchen/usual';
+import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';
 import type { Pantry } from './db';
 
@@ -9,7 +10,7 @@ export async function createKitchen(db: Pantry, answers: KitchenAnswers, now: nu
   return db.transaction('rw', db.kitchens, db.settings, async () => {
     const id = await freeId(db, now);
     const names = (await db.kitchens.toArray()).map(({ name }) => name);
-    await db.kitchens.add(usualKitchen(id, freeName('My kitchen', names), answers));
+    await db.kitchens.add(usualKitchen(id, freeName(say('My kitchen'), names), answers));
     await db.settings.put({ name: 'kitchen', value: id });
     return id;
   });
@@ -47,14 +48,17 @@ export async function removeKitchen(db: Pantry, id: string): Promise<Removed> {
   return db.transaction('rw', db.kitchens, db.meals, async () => {
     const kitchen = await db.kitchens.get(id);
     if (!kitchen)
-      return { ok: false, refusal: { where: 'kitchen', sentence: 'This kitchen is no longer there.' } } as const;
+      return { ok: false, refusal: { where: 'kitchen', sentence: say('This kitchen is no longer there.') } } as const;
     const meals = await db.meals.filter(({ kitchenId }) => kitchenId === id).toArray();
     if (meals.length > 0) {
       const names = listed(
         meals.map(({ name }) => name),
         3,
       );
-      const sentence = `${kitchen.name} stays: ${names} ${meals.length === 1 ? 'is' : 'are'} cooked in it. Choose another kitchen there first.`;
+      const sentence = say(
+        '{kitchen} stays: {count, plural, one {{meals} is} other {{meals} are}} cooked in it. Choose another kitchen there first.',
+        { kitchen: kitchen.name, meals: names, count: meals.length },
+      );
       return { ok: false, refusal: { where: kitchen.name, sentence } } as const;
     }
     await db.kitchens.delete(id);

@@ -1,5 +1,7 @@
 import type { LarderItem } from '@/core/prep/larder';
+import { say } from '@/core/say/say';
 import type { Unit } from '@/core/units/amount';
+import { inWesternFigures } from '@/core/units/told';
 import type { Pantry } from './db';
 
 /** As it was typed: empty where nothing is said. */
@@ -19,10 +21,12 @@ export async function storeLarder(
   const home = numberOf(have.quantity);
   const money = numberOf(price.money);
   const per = numberOf(price.quantity);
-  const wrong = (field: string, found: string) => `${field}: a number from 0 to ${MOST}; found “${found}”.`;
-  if (home === undefined) return wrong('At home', have.quantity);
-  if (money === undefined) return wrong('Price', price.money);
-  if (per === undefined || (money !== null && !per)) return `Price for: an amount above 0; found “${price.quantity}”.`;
+  if (home === undefined)
+    return say('At home: a number from 0 to {most}; found “{found}”.', { most: MOST, found: have.quantity });
+  if (money === undefined)
+    return say('Price: a number from 0 to {most}; found “{found}”.', { most: MOST, found: price.money });
+  if (per === undefined || (money !== null && !per))
+    return say('Price for: an amount above 0; found “{found}”.', { found: price.quantity });
   const item: LarderItem = {
     ...thing,
     have: home === null ? null : { quantity: home, unit: have.unit },
@@ -35,7 +39,7 @@ export async function storeLarder(
 
 /** Null where nothing is typed, undefined where it is no number that can be. A comma is a point. */
 function numberOf(typed: string): number | null | undefined {
-  const text = typed.trim().replace(',', '.');
+  const text = inWesternFigures(typed.trim()).replace(',', '.');
   if (text === '') return null;
   const value = Number(text);
   return Number.isFinite(value) && value >= 0 && value <= MOST ? value : undefined;

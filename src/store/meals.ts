@@ -7,6 +7,7 @@ import type { Pin } from '@/core/meal/pin';
 import { tableInstant } from '@/core/plain/wall-clock';
 import type { Plan } from '@/core/plan/plan';
 import type { Change } from '@/core/remedies/change';
+import { say } from '@/core/say/say';
 import type { Pantry, StoredMeal } from './db';
 import { saidFoods } from './foods';
 import { kitchenForNewMeal } from './kitchens';
@@ -55,7 +56,7 @@ async function putMeal(
 ): Promise<Refusal | null> {
   return db.transaction('rw', db.meals, async () => {
     const stored = await db.meals.get(id);
-    if (!stored) return { where: 'meal', sentence: 'This meal is no longer there; go back to the meals.' };
+    if (!stored) return { where: 'meal', sentence: say('This meal is no longer there; go back to the meals.') };
     const changed: StoredMeal = {
       ...stored,
       ...(typeof change === 'function' ? change(stored) : change),
@@ -76,7 +77,7 @@ export async function changeKitchen(
   const sound = await soundness();
   return db.transaction('rw', db.kitchens, async () => {
     const stored = await db.kitchens.get(id);
-    if (!stored) return { where: 'kitchen', sentence: 'This kitchen is no longer there; go back to the meals.' };
+    if (!stored) return { where: 'kitchen', sentence: say('This kitchen is no longer there; go back to the meals.') };
     return putKitchen(sound, db, change(stored));
   });
 }
@@ -114,7 +115,7 @@ async function putDish(
 /** Puts a stored dish onto the menu of a meal, last. */
 export async function addToMeal(db: Pantry, mealId: string, dishId: string, now: number): Promise<Refusal | null> {
   if (!(await db.meals.get(mealId)))
-    return { where: 'meal', sentence: 'This meal is no longer there; the dish is kept under Dishes.' };
+    return { where: 'meal', sentence: say('This meal is no longer there; the dish is kept under Dishes.') };
   return changeMeal(
     db,
     mealId,
@@ -141,7 +142,7 @@ export async function carryOut(db: Pantry, mealId: string, change: Change, now: 
     await db.transaction('rw', db.meals, db.kitchens, db.dishes, db.foods, async () => {
       const before = await loadWritten(db, mealId);
       if (!before)
-        throw new Refused({ where: 'meal', sentence: 'This meal is no longer there; go back to the meals.' });
+        throw new Refused({ where: 'meal', sentence: say('This meal is no longer there; go back to the meals.') });
       const { hour, pace, sureness, pins, ahead, kitchen, dishes } = sound.applied(before, change);
       if (kitchen !== before.kitchen) await orRefuse(putKitchen(sound, db, kitchen));
       for (const dish of dishes) if (!before.dishes.includes(dish)) await orRefuse(putDish(sound, db, dish));
@@ -187,7 +188,7 @@ export async function createMeal(db: Pantry, today: Date): Promise<string | null
   const id = `meal-${today.getTime()}`;
   await db.meals.put({
     id,
-    name: 'New meal',
+    name: say('New meal'),
     people: 4,
     day: format(addDays(today, 1), 'yyyy-MM-dd'),
     hour: '19:30',

@@ -1,4 +1,5 @@
 import type { PhotoAsText } from '@/core/records/rest';
+import { say } from '@/core/say/say';
 import type { Pantry, StoredPhoto } from './db';
 
 const MOST_BYTES = 8_000_000;
@@ -10,12 +11,20 @@ export async function keepPhoto(
   now: number,
 ): Promise<{ readonly ok: true; readonly id: string } | { readonly ok: false; readonly sentence: string }> {
   if (!file.type.startsWith('image/')) {
-    return { ok: false, sentence: `A photo: this must be a picture; found ${file.type || 'a file of no known kind'}.` };
+    return {
+      ok: false,
+      sentence: file.type
+        ? say('A photo: this must be a picture; found {type}.', { type: file.type })
+        : say('A photo: this must be a picture; found a file of no known kind.'),
+    };
   }
   if (file.size > MOST_BYTES) {
     return {
       ok: false,
-      sentence: `A photo: at most ${MOST_BYTES / 1_000_000} MB; this one has ${(file.size / 1_000_000).toFixed(1)}.`,
+      sentence: say('A photo: at most {most} MB; this one has {size}.', {
+        most: MOST_BYTES / 1_000_000,
+        size: (file.size / 1_000_000).toFixed(1),
+      }),
     };
   }
   const id = `photo-${now}`;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { inFonts } from './fonts';
+import { hasLetters, inFonts, withoutMarks } from './fonts';
 
 describe('text on a sheet', () => {
   it('stays one run where the main font has all of it', () => {
@@ -21,5 +21,18 @@ describe('text on a sheet', () => {
     expect(inFonts(['Cre\u0300me'])).toEqual([{ text: 'Crème' }]);
     expect(inFonts(['⅓ cup → pot'])).toEqual([{ text: '1/3 cup > pot' }]);
     expect(inFonts(['味噌 soup'])).toEqual([{ text: '?? soup' }]);
+  });
+
+  it('keeps the mark of a difference of heat until it is told, and prints none', () => {
+    const [run] = inFonts(['um \u206020 °C']);
+    expect(run).toEqual({ text: 'um \u206020 °C' });
+    expect(withoutMarks(run!.text)).toBe('um 20 °C');
+    expect(inFonts(['ışı \u206020 °C']).some(({ text }) => text.includes('?'))).toBe(false);
+  });
+
+  it('knows whose letters it has', () => {
+    for (const name of ['English', 'Français', 'Türkçe', 'Tiếng Việt', 'Ελληνικά'])
+      expect(hasLetters(name), name).toBe(true);
+    for (const name of ['العربية', 'فارسی', 'हिन्दी', '日本語']) expect(hasLetters(name), name).toBe(false);
   });
 });

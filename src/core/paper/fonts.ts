@@ -3,7 +3,7 @@ export const FONTS = [
   {
     name: 'Main',
     signs:
-      /[\n -~\u00a0-\u00ac\u00ae-\u00b4\u00b6-\u00ff\u0152\u0153\u2013\u2014\u2018-\u201a\u201c-\u201e\u2022\u2026\u2044\u20ac\u2122\u2212]/,
+      /[\n -~\u00a0-\u00ac\u00ae-\u00b4\u00b6-\u00ff\u0131\u0152\u0153\u2013\u2014\u2018-\u201a\u201c-\u201e\u2022\u2026\u2044\u20ac\u2122\u2212]/,
   },
   {
     name: 'Extended',
@@ -40,6 +40,16 @@ export interface FontRun {
   readonly color?: string;
 }
 
+/** Marks a difference of heat, and measures that are not converted again, until what a sheet says is told in the cook's manner; never printed. */
+const MARK = '\u2060';
+
+/** The same text as it is printed: without the marks for who tells it. */
+export const withoutMarks = (text: string): string => text.replaceAll(MARK, '');
+
+/** Whether sheets can be set in the letters of a text. */
+export const hasLetters = (text: string): boolean =>
+  [...text.normalize('NFC')].every((sign) => FONTS.some(({ signs }) => signs.test(sign)));
+
 /** Text in runs of one font each; a sign that none of them has becomes “?”. */
 export function inFonts(runs: readonly Run[]): FontRun[] {
   return runs.flatMap((run): FontRun[] => {
@@ -48,11 +58,11 @@ export function inFonts(runs: readonly Run[]): FontRun[] {
     // Letters with their marks put together: fonts have most of them as one sign.
     for (const sign of text.normalize('NFC')) {
       const own = FONTS.find(({ signs }) => signs.test(sign));
-      const shown = own ? sign : (INSTEAD[sign] ?? '?');
+      const shown = own || sign === MARK ? sign : (INSTEAD[sign] ?? '?');
       const font = own === undefined || own.name === 'Main' ? {} : { font: own.name };
       const last = pieces.at(-1);
-      // A blank needs no font of its own.
-      if (last && (last.font === font.font || (sign === ' ' && last.font !== undefined)))
+      // A blank or a mark needs no font of its own.
+      if (last && (last.font === font.font || sign === MARK || (sign === ' ' && last.font !== undefined)))
         pieces[pieces.length - 1] = { ...last, text: last.text + shown };
       else pieces.push({ ...style, text: shown, ...font });
     }

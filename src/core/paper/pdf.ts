@@ -1,6 +1,6 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces';
 import { AISLES, type Errand, sayErrand } from '@/core/prep/shopping';
-import { say } from '@/core/say/say';
+import { say, spoken } from '@/core/say/say';
 import { printThing } from '@/core/units/thing';
 import { inFonts } from './fonts';
 import type { PrepSheet, WallSheet } from './sheets';
@@ -23,11 +23,11 @@ const MARGIN = 28;
  */
 export const SIZES = [11, 10.5, 10, 9.5, 9] as const;
 
-/** A page with its letters, and what a reader of PDFs says of it: its title, and that it is English. */
+/** A page with its letters, and what a reader of PDFs says of it: its title and its language. */
 function paper(title: string, size: PaperSize, points: number, content: readonly Content[]): TDocumentDefinitions {
   return {
     info: { title, creator: 'Warm Cadence' },
-    language: 'en',
+    language: spoken(),
     displayTitle: true,
     pageSize: size,
     pageMargins: [MARGIN, MARGIN, MARGIN, MARGIN],

@@ -1,6 +1,6 @@
 import { readFood } from '@/core/food/known';
 import { own } from '@/core/plain/record';
-import { say } from '@/core/say/say';
+import { message, say } from '@/core/say/say';
 import type { ReadingResult, ReadStep, RecipeReading } from './as-read';
 import type { Guess } from './classify';
 import {
@@ -33,7 +33,9 @@ import { MOST_BYTES, MOST_LINES, type PartsResult, type RecipeParts, readServing
 import { Ties } from './ties';
 
 const USUAL_SERVINGS = 4;
-const BROKEN = 'Recipe: its data is broken JSON and cannot be read. Copy the recipe’s words from the page instead.';
+const BROKEN = message(
+  'Recipe: its data is broken JSON and cannot be read. Copy the recipe’s words from the page instead.',
+);
 
 /** Reads a recipe: data, a page, a marked-up text, or plain words. A refusal says what is wrong and what would do. */
 export function readRecipe(text: string): ReadingResult {
@@ -49,7 +51,7 @@ function takeApart(whole: string): PartsResult {
   const text = whole.slice(0, MOST_BYTES);
   const data = recipeInData(text);
   const page = isPage(text);
-  if (data === 'broken' && !page) return { ok: false, sentence: BROKEN };
+  if (data === 'broken' && !page) return { ok: false, sentence: say(BROKEN) };
   const parts = data && data !== 'broken' && isWhole(data) ? data : partsOf(text, page);
   const language = languageOf([...parts.ingredients, ...parts.instructions.map(({ words }) => words)].join('\n'));
   const refusal = refusalOf(parts, language, page, whole);
@@ -62,7 +64,7 @@ function takeApart(whole: string): PartsResult {
       ),
     };
   }
-  if (refusal !== null && data === 'broken') return { ok: false, sentence: BROKEN };
+  if (refusal !== null && data === 'broken') return { ok: false, sentence: say(BROKEN) };
   return refusal === null ? { ok: true, parts, language } : { ok: false, sentence: refusal };
 }
 

@@ -231,11 +231,15 @@ function inParts(value: number, parts: 2 | 4 | 8): string {
 
 /** A value with every text in it told: sheets, files for people, settings of charts. Keys, numbers and functions stay; of a drawing, its words are told. */
 export function toldAll<T>(value: T, manner: Manner): T {
-  if (typeof value === 'string')
-    return (value.startsWith('<svg') ? toldDrawing(value, manner) : told(value, manner)) as T;
-  if (Array.isArray(value)) return value.map((each) => toldAll(each, manner)) as T;
+  return eachText(value, (text) => (text.startsWith('<svg') ? toldDrawing(text, manner) : told(text, manner)));
+}
+
+/** A value with every text in it changed. */
+export function eachText<T>(value: T, change: (text: string) => string): T {
+  if (typeof value === 'string') return change(value) as T;
+  if (Array.isArray(value)) return value.map((each) => eachText(each, change)) as T;
   if (typeof value !== 'object' || value === null || Object.getPrototypeOf(value) !== Object.prototype) return value;
-  return Object.fromEntries(Object.entries(value).map(([key, each]) => [key, toldAll(each, manner)])) as T;
+  return Object.fromEntries(Object.entries(value).map(([key, each]) => [key, eachText(each, change)])) as T;
 }
 
 /** An SVG with the words in it told: places and sizes stay. */

@@ -139,7 +139,7 @@ function Answering({ frames, text }: { readonly frames: readonly Uint8Array[]; r
   const [copied, setCopied] = useState('');
   const copy = () =>
     navigator.clipboard.writeText(text).then(
-      () => setCopied('Copied.'),
+      () => setCopied(say('Copied.')),
       () => setCopied(say('This browser does not let it be copied.')),
     );
   return (

@@ -1,7 +1,7 @@
 import type { TDocumentDefinitions } from 'pdfmake/interfaces';
-import { FONTS, type FontName } from '@/core/paper/fonts';
+import { FONTS, type FontName, withoutMarks } from '@/core/paper/fonts';
 import { SIZES } from '@/core/paper/pdf';
-import { toldAll } from '@/core/units/told';
+import { eachText, toldAll } from '@/core/units/told';
 import { manner } from '@/ui/told/manner';
 import { halving } from './halving';
 
@@ -89,7 +89,7 @@ export async function makePdf(sheet: (points: number) => TDocumentDefinitions): 
   const inLetters = async (points: number) => {
     let pages = 1;
     const definition: TDocumentDefinitions = {
-      ...toldAll(sheet(points), manner()),
+      ...eachText(toldAll(sheet(points), manner()), withoutMarks),
       footer: (_, count) => {
         pages = count;
         return null;

@@ -4,13 +4,14 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useEffectEvent, useLayoutEffect, useRef, useState } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { drawing } from '@/core/paper/drawing';
+import { hasLetters } from '@/core/paper/fonts';
 import { MILLIMETRES, PAPER_SIZES, type PaperSize, prepPdf, SIZES, shoppingPdf, wallPdf } from '@/core/paper/pdf';
 import { prepSheet, type WallSheet, wallSheet } from '@/core/paper/sheets';
 import type { Plan } from '@/core/plan/plan';
 import type { Bowl } from '@/core/prep/bowls';
 import { shoppingList } from '@/core/prep/shopping';
 import { sayDay } from '@/core/say/days';
-import { say } from '@/core/say/say';
+import { say, spoken } from '@/core/say/say';
 import { printThing } from '@/core/units/thing';
 import { toldDrawing } from '@/core/units/told';
 import { pantry } from '@/store/db';
@@ -22,6 +23,7 @@ import { Say } from '@/ui/say';
 import { manner, toldHere } from '@/ui/told/manner';
 import { HandOver } from '@/views/files/hand-over';
 import { useMeal } from '@/views/shell/meal-frame';
+import { LANGUAGES } from '@/words/languages';
 import { halving } from './halving';
 import { makePdf, pdfMaker } from './make-pdf';
 import { useClock } from './use-clock';
@@ -78,7 +80,9 @@ interface OnPaperProps {
 function OnPaper({ meal, plan, size, under }: OnPaperProps) {
   const clock = useClock(meal);
   const [told, setTold] = useState('');
+  const canBeSet = LANGUAGES.every(({ tag, name }) => tag !== spoken() || hasLetters(name));
   useEffect(() => {
+    if (!canBeSet) return;
     // Where the app is kept on the device, what makes PDFs is there too: it is taken out when one is made.
     if (navigator.serviceWorker?.controller) {
       setTold(say('PDFs can be saved now, also without a network.'));
@@ -88,12 +92,12 @@ function OnPaper({ meal, plan, size, under }: OnPaperProps) {
       () => setTold(say('PDFs can be saved now, also without a network.')),
       () => setTold(say('The PDF maker did not load; open this page again while there is a network, or print.')),
     );
-  }, []);
+  }, [canBeSet]);
   const save = async (name: string, sheet: Parameters<typeof makePdf>[0]) => {
     setTold(say('Making the PDF…'));
     try {
       saveFile(`${meal.id}-${name}.pdf`, await makePdf(sheet));
-      setTold('Saved.');
+      setTold(say('Saved.'));
     } catch (error) {
       console.error(error);
       setTold(say('The PDF could not be made. Print the page instead, and choose to save it as a PDF there.'));
@@ -115,30 +119,36 @@ function OnPaper({ meal, plan, size, under }: OnPaperProps) {
         <Button look="strong" onClick={() => window.print()}>
           {say('Print the sheet for the wall')}
         </Button>
-        <Button
-          onClick={() =>
-            void save('wall', (points) =>
-              wallPdf(wallSheet(meal, plan, clock), under, drawing(meal, plan, clock), size, points),
-            )
-          }
-        >
-          {say('Save it as PDF')}
-        </Button>
-        <Button
-          onClick={() => void save('prep', (points) => prepPdf(prepSheet(meal, plan, spell), under, size, points))}
-        >
-          {say('Laid out, PDF')}
-        </Button>
-        <Button
-          onClick={() =>
-            void save('shopping', (points) => shoppingPdf(meal.name, under, shoppingList(meal), size, points))
-          }
-        >
-          {say('Shopping, PDF')}
-        </Button>
+        {canBeSet && (
+          <>
+            <Button
+              onClick={() =>
+                void save('wall', (points) =>
+                  wallPdf(wallSheet(meal, plan, clock), under, drawing(meal, plan, clock), size, points),
+                )
+              }
+            >
+              {say('Save it as PDF')}
+            </Button>
+            <Button
+              onClick={() => void save('prep', (points) => prepPdf(prepSheet(meal, plan, spell), under, size, points))}
+            >
+              {say('Laid out, PDF')}
+            </Button>
+            <Button
+              onClick={() =>
+                void save('shopping', (points) => shoppingPdf(meal.name, under, shoppingList(meal), size, points))
+              }
+            >
+              {say('Shopping, PDF')}
+            </Button>
+          </>
+        )}
       </div>
       <p role="status" className="mt-1 text-faint">
-        {told}
+        {canBeSet
+          ? told
+          : say('PDFs made here do not have these letters yet. Print, and choose to save it as a PDF there.')}
       </p>
     </section>
   );

@@ -38,7 +38,7 @@ export function ShopView() {
   const copy = async () => {
     try {
       await navigator.clipboard.writeText(listAsText(open));
-      setTold('Copied.');
+      setTold(say('Copied.'));
     } catch {
       setTold(say('This browser does not let a page copy; save the list as text instead.'));
     }
@@ -275,7 +275,7 @@ function LarderForm({ errand, item, sign }: LarderFormProps) {
   const [told, setTold] = useState('');
   const save = async () => {
     const fault = await storeLarder(pantry(), { key: errand.key, name: errand.name }, { have, price });
-    setTold(fault ?? 'Kept.');
+    setTold(fault ?? say('Kept.'));
   };
   return (
     <form

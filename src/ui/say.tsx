@@ -13,8 +13,11 @@ interface SayProps<M extends string> {
 export function Say<const M extends string>({ words, values, marks = {} }: SayProps<M>) {
   const drawn = piecesOf<ReactNode>(words, values ?? {}).map(({ mark, of }) => {
     const look = mark === null ? undefined : marks[mark];
-    return look ? cloneElement(look, {}, of) : of;
+    return look ? cloneElement(look, {}, <Told>{of}</Told>) : of;
   });
   // Words and numbers stay as they are: side by side they are told as one text.
   return <>{Children.toArray(drawn)}</>;
 }
+
+/** An element that is made and not only cloned: its words are told in the cook's manner. */
+const Told = ({ children }: { readonly children: ReactNode }) => children;

@@ -23,7 +23,7 @@ interface Bar {
  * The day of the table drawn in black and white, as an SVG: a row or more a station, a bar a step, as thick as it is hot, with the number of its
  * dish; the hot hour lies on grey. Units are those of the view box; it scales to any width.
  */
-export function drawing(meal: Meal, plan: Plan, clock: Clock): string {
+export function drawing(meal: Meal, plan: Plan, clock: Clock, set: (words: string) => string = lettered): string {
   const today = plan.steps.filter(({ ahead }) => !ahead);
   const from = Math.floor(Math.min(-60, ...today.map(({ start }) => start)) / 30) * 30;
   const to = Math.max(0, ...today.map(({ end }) => end));
@@ -37,7 +37,7 @@ export function drawing(meal: Meal, plan: Plan, clock: Clock): string {
     const bars = inLanes(own, numbers);
     const lanes = Math.max(...bars.map(({ lane }) => lane)) + 1;
     const y = TOP + row * ROW;
-    parts.push(`<text x="0" y="${y + 12}" font-size="9.5">${lettered(short(station.name))}</text>`);
+    parts.push(`<text x="0" y="${y + 12}" font-size="9.5">${set(short(station.name))}</text>`);
     parts.push(line(0, y + lanes * ROW - 1, WIDTH, y + lanes * ROW - 1, '#bbb'));
     for (const { step, number, lane } of bars) parts.push(barOf(step, number, x, y + lane * ROW));
     row += lanes;
@@ -100,6 +100,7 @@ function short(name: string): string {
   return name.length > 19 ? `${name.slice(0, 18)}…` : name;
 }
 
-function escaped(text: string): string {
+/** Words in whatever letters they have, for a browser that draws them. */
+export function escaped(text: string): string {
   return text.replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;');
 }

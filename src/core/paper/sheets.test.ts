@@ -8,7 +8,7 @@ import { type Amount, printAmount } from '@/core/units/amount';
 import { mannerOf } from '@/core/units/manner';
 import { toldAll } from '@/core/units/told';
 import { SAMPLE_MEALS } from '@/demo/meals';
-import { drawing } from './drawing';
+import { drawing, escaped } from './drawing';
 import { prepPdf, SIZES, shoppingPdf, wallPdf } from './pdf';
 import { prepSheet, wallSheet } from './sheets';
 
@@ -119,6 +119,12 @@ describe('the sheet for the wall', () => {
     expect(bars).toHaveLength(plan.steps.filter(({ ahead }) => !ahead).length);
     const plain = plan.stations.map(({ name }) => name).filter((name) => !name.includes('&'));
     expect(plain.filter((name) => !svg.includes(name.slice(0, 10)))).toEqual([]);
+  });
+
+  it('keeps all letters where a browser draws it', () => {
+    const stations = plan.stations.map((station) => ({ ...station, name: 'فرن <' }));
+    const steps = plan.steps.map((step) => ({ ...step, station: { ...step.station, name: 'فرن <' } }));
+    expect(drawing(meal, { ...plan, stations, steps }, clock, escaped)).toContain('>فرن &lt;<');
   });
 
   it('puts every step, amount and caution into the PDF', () => {

@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
 import { printAmount } from './amount';
 import { CANONICAL, type Manner, mannerOf, scaleFor, soundManner } from './manner';
-import { inWesternFigures, told, toldAll } from './told';
+import { AS_WRITTEN, inWesternFigures, told, toldAll } from './told';
 
 const AMERICAN: Manner = {
   amounts: 'american',
@@ -37,6 +37,17 @@ describe('in other figures', () => {
     for (const manner of [ARABIC, PERSIAN, HINDI])
       expect(inWesternFigures(told('1234567890', manner))).toBe('1234567890');
     expect(inWesternFigures('12 ٣ x ۴ ५')).toBe('12 3 x 4 5');
+  });
+});
+
+describe('in figures of other scripts', () => {
+  const persian = { ...CANONICAL, figures: 'persian' as const };
+
+  test('numbers are written in them, all but those that are to stay and those that say how something looks', () => {
+    expect(told('7 of 12', persian)).toBe('۷ of ۱۲');
+    expect(told(`1${AS_WRITTEN}`, persian)).toBe(`1${AS_WRITTEN}`);
+    const looks = { color: '#4f6b2e', edge: 'rgba(1, 2, 3, 0.5)', width: '40%', size: '12px' };
+    expect(toldAll({ ...looks, name: 'pot 2' }, persian)).toEqual({ ...looks, name: 'pot ۲' });
   });
 });
 

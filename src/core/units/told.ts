@@ -67,10 +67,13 @@ const NOUGHTS: Readonly<Record<Manner['figures'], number>> = {
   devanagari: 0x966,
 };
 
+/** After a figure: it stays as it is written. */
+export const AS_WRITTEN = '\ufe0e';
+
 /** A text with its numbers in other figures. */
 export function inFigures(text: string, figures: Manner['figures']): string {
   if (figures === CANONICAL.figures) return text;
-  return text.replace(/\d/g, (figure) => String.fromCodePoint(NOUGHTS[figures] + Number(figure)));
+  return text.replace(/\d(?!\ufe0e)/g, (figure) => String.fromCodePoint(NOUGHTS[figures] + Number(figure)));
 }
 
 /** A text with numbers in any of these figures, in western ones: what is typed is read so. */
@@ -229,9 +232,15 @@ function inParts(value: number, parts: 2 | 4 | 8): string {
   return `${whole === 0 ? '' : whole}${EIGHTHS[eighths % 8]!}`;
 }
 
+/** Says how something looks, to no reader: a colour, a size. */
+const LOOKS = /^(?:#[\da-f]{3,8}|rgba?\([^)]*\)|[\d.]+(?:px|%))$/i;
+
 /** A value with every text in it told: sheets, files for people, settings of charts. Keys, numbers and functions stay; of a drawing, its words are told. */
 export function toldAll<T>(value: T, manner: Manner): T {
-  return eachText(value, (text) => (text.startsWith('<svg') ? toldDrawing(text, manner) : told(text, manner)));
+  return eachText(value, (text) => {
+    if (LOOKS.test(text)) return text;
+    return text.startsWith('<svg') ? toldDrawing(text, manner) : told(text, manner);
+  });
 }
 
 /** A value with every text in it changed. */

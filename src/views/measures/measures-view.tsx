@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { say } from '@/core/say/say';
 import { CLOCK_MANNERS, FIGURES, type Manner } from '@/core/units/manner';
-import { inFigures, told } from '@/core/units/told';
+import { AS_WRITTEN, inFigures, told } from '@/core/units/told';
 import { Button } from '@/ui/button';
 import { Pills } from '@/ui/pills';
 import { Select } from '@/ui/select';
@@ -30,7 +30,7 @@ const clockWords = (): Readonly<Record<Manner['clock'], string>> => ({
 });
 
 const figureWords = (): readonly (readonly [Manner['figures'], string])[] =>
-  FIGURES.map((figures) => [figures, inFigures('1 2 3 4', figures)]);
+  FIGURES.map((figures) => [figures, inFigures('1 2 3 4', figures).replaceAll(/\d/g, `$&${AS_WRITTEN}`)]);
 
 /** A line in which everything occurs that is told in one manner or another. */
 const sample = () => say('At 18:40: 280 g of rice and 620 ml of water into the pot of 2.5 l; the oven to 200 °C.');

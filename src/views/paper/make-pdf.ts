@@ -86,10 +86,11 @@ async function base64(url: URL): Promise<string> {
 /** A sheet as a PDF on as few pages as its smallest letters need, with the largest letters that keep it on them. */
 export async function makePdf(sheet: (points: number) => TDocumentDefinitions): Promise<Blob> {
   const maker = await pdfMaker();
+  // Its fonts have no other figures.
   const inLetters = async (points: number) => {
     let pages = 1;
     const definition: TDocumentDefinitions = {
-      ...eachText(toldAll(sheet(points), manner()), withoutMarks),
+      ...eachText(toldAll(sheet(points), { ...manner(), figures: 'western' }), withoutMarks),
       footer: (_, count) => {
         pages = count;
         return null;

@@ -3,7 +3,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useEffectEvent, useLayoutEffect, useRef, useState } from 'react';
 import type { Meal } from '@/core/meal/meal';
-import { drawing } from '@/core/paper/drawing';
+import { drawing, escaped } from '@/core/paper/drawing';
 import { hasLetters } from '@/core/paper/fonts';
 import { MILLIMETRES, PAPER_SIZES, type PaperSize, prepPdf, SIZES, shoppingPdf, wallPdf } from '@/core/paper/pdf';
 import { prepSheet, type WallSheet, wallSheet } from '@/core/paper/sheets';
@@ -53,7 +53,7 @@ export function PaperView() {
       </div>
       <Wall
         sheet={wallSheet(meal, plan, clock)}
-        svg={toldDrawing(drawing(meal, plan, clock), manner())}
+        svg={toldDrawing(drawing(meal, plan, clock, escaped), manner())}
         under={under}
         size={size}
       />

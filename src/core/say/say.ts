@@ -47,6 +47,9 @@ export function spoken(): string {
   return tag;
 }
 
+/** Whether that language is read from the right. */
+export const readFromTheRight = (): boolean => fromTheRight;
+
 /** Marks a text as a message that is said later, by `say`. */
 export function message<M extends string>(text: [ValuesIn<M>] extends [never] ? M : never): Message {
   return text as unknown as Message;

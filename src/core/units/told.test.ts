@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { SHELF } from '@/core/dish/shelf';
+import { speak } from '@/core/say/say';
 import { printAmount } from './amount';
 import { CANONICAL, type Manner, mannerOf, scaleFor, soundManner } from './manner';
 import { AS_WRITTEN, inWesternFigures, told, toldAll } from './told';
@@ -38,6 +39,17 @@ describe('in other figures', () => {
       expect(inWesternFigures(told('1234567890', manner))).toBe('1234567890');
     expect(inWesternFigures('12 ٣ x ۴ ५')).toBe('12 3 x 4 5');
   });
+});
+
+test('a mixed number runs from the left in a sentence from the right, once', () => {
+  try {
+    speak('ar', () => undefined);
+    const once = told('2½ ملعقة', CANONICAL);
+    expect(once).toBe('\u20662½\u2069 ملعقة');
+    expect(told(once, CANONICAL)).toBe(once);
+  } finally {
+    speak('en');
+  }
 });
 
 describe('in figures of other scripts', () => {

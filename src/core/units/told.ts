@@ -1,4 +1,4 @@
-import { spoken, term } from '@/core/say/say';
+import { readFromTheRight, spoken, term } from '@/core/say/say';
 import { printFraction } from './amount';
 import { densityOf } from './densities';
 import { CANONICAL, fahrenheitTold, gasTold, type Manner } from './manner';
@@ -21,6 +21,7 @@ const AMOUNT = new RegExp(
   'gu',
 );
 const CLOCK = /(?<![\d:.])([01]\d|2[0-3]):([0-5]\d)(?!\d|:\d| [AP]M)/g;
+const MIXED = /(?<!\u2066)\d+[¼½¾⅓⅔⅛⅜⅝⅞]/g;
 const TENTHS = /(\d)\.(\d)/g;
 
 /** A text as the cook of a manner reads it. Text in which nothing is measured comes back as it is. */
@@ -33,6 +34,8 @@ export function told(text: string, manner: Manner): string {
     out = out.replace(CLOCK, (_, hour: string, minute: string) => twelve(+hour, minute));
   if (manner.decimal !== CANONICAL.decimal) out = out.replace(TENTHS, manner.figures === 'western' ? '$1,$2' : '$1٫$2');
   if (spoken() !== 'en') out = out.replace(UNIT, term);
+  // The whole stands left of its part also where all else runs from the right.
+  if (readFromTheRight()) out = out.replace(MIXED, '\u2066$&\u2069');
   return inFigures(out, manner.figures);
 }
 

@@ -18,6 +18,7 @@ interface Spoken {
 
 const ENGLISH: Spoken = { tag: 'en', catalog: {} };
 let now = ENGLISH;
+let wanted: Tag = now.tag;
 const listeners = new Set<() => void>();
 
 /** The language that was chosen in this browser; null where none was. */
@@ -28,9 +29,12 @@ export function chosenLanguage(): Tag | null {
 
 /** Says everything in a language from now on. What its words cannot be fetched for stays in the language that is spoken. */
 async function turnTo(tag: Tag): Promise<void> {
+  wanted = tag;
   if (tag === now.tag) return;
   try {
     const catalog = await catalogOf(tag);
+    // Another one was chosen while this one came.
+    if (wanted !== tag) return;
     speak(tag, lookIn(catalog));
     now = { tag, catalog };
     // What is usual in a language follows it: its decimal sign, its figures.

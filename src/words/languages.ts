@@ -15,6 +15,7 @@ export const LANGUAGES = [
   { tag: 'es', name: 'Español', direction: 'ltr' },
   { tag: 'pt', name: 'Português', direction: 'ltr' },
   { tag: 'tr', name: 'Türkçe', direction: 'ltr' },
+  { tag: 'sw', name: 'Kiswahili', direction: 'ltr' },
   { tag: 'ar', name: 'العربية', direction: 'rtl' },
   { tag: 'fa', name: 'فارسی', direction: 'rtl' },
 ] as const satisfies readonly Language[];

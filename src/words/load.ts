@@ -11,6 +11,7 @@ const CATALOGS: Readonly<Record<Exclude<Tag, 'en'>, () => Promise<{ readonly def
   fa: () => import('./fa.json'),
   fr: () => import('./fr.json'),
   pt: () => import('./pt.json'),
+  sw: () => import('./sw.json'),
   tr: () => import('./tr.json'),
 };
 

@@ -92,7 +92,7 @@ export const ROOMS: Readonly<Record<string, Room>> = {
   ),
   demo: room('sample meals', TABLE),
   server: room('bounded queue, limits, a thread for each job', ALL_CORE, ['joi', 'node:worker_threads']),
-  words: room('other languages: a catalog each', []),
+  words: room('other languages: a catalog each', ['core/say']),
   workers: room('the planner on its own thread', ALL_CORE, ['comlink']),
   store: room('Dexie tables', [...ALL_CORE, 'demo'], ['dexie', 'date-fns', 'fast-deep-equal']),
   offline: room('the app kept on a device', ['store'], ['serwist']),

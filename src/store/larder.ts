@@ -1,7 +1,7 @@
 import type { LarderItem } from '@/core/prep/larder';
 import { say } from '@/core/say/say';
 import type { Unit } from '@/core/units/amount';
-import { inWesternFigures } from '@/core/units/told';
+import { readNumber } from '@/core/units/number';
 import type { Pantry } from './db';
 
 /** As it was typed: empty where nothing is said. */
@@ -37,10 +37,9 @@ export async function storeLarder(
   return null;
 }
 
-/** Null where nothing is typed, undefined where it is no number that can be. A comma is a point. */
+/** Null where nothing is typed, undefined where it is no number that can be. */
 function numberOf(typed: string): number | null | undefined {
-  const text = inWesternFigures(typed.trim()).replace(',', '.');
-  if (text === '') return null;
-  const value = Number(text);
-  return Number.isFinite(value) && value >= 0 && value <= MOST ? value : undefined;
+  if (typed.trim() === '') return null;
+  const value = readNumber(typed);
+  return value >= 0 && value <= MOST ? value : undefined;
 }

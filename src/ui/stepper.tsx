@@ -4,7 +4,7 @@ import { Minus, Plus } from 'lucide-react';
 import { useEffect, useId, useState } from 'react';
 import { say } from '@/core/say/say';
 import { scaleFor } from '@/core/units/manner';
-import { readNumber } from './number';
+import { readNumber } from '@/core/units/number';
 import { manner, toldHere } from './told/manner';
 
 interface StepperProps {

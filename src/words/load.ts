@@ -1,7 +1,5 @@
+import type { Catalog } from '@/core/say/say';
 import type { Tag } from './languages';
-
-/** Messages of the product by their English. */
-export type Catalog = Readonly<Record<string, string>>;
 
 /** Each a file of its own, fetched when somebody reads that language. */
 const CATALOGS: Readonly<Record<Exclude<Tag, 'en'>, () => Promise<{ readonly default: Catalog }>>> = {
@@ -19,9 +17,3 @@ const CATALOGS: Readonly<Record<Exclude<Tag, 'en'>, () => Promise<{ readonly def
 export async function catalogOf(tag: Tag): Promise<Catalog> {
   return tag === 'en' ? {} : (await CATALOGS[tag]()).default;
 }
-
-/** Looks a message up in a catalog. */
-export const lookIn =
-  (catalog: Catalog) =>
-  (english: string): string | undefined =>
-    Object.hasOwn(catalog, english) ? catalog[english] : undefined;

@@ -2,6 +2,7 @@ import * as Comlink from 'comlink';
 import { withPin } from '@/core/meal/pin';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
+import type { Catalog } from '@/core/say/say';
 import type { PlannerWorker, PlanRequest } from './planner.worker';
 import { Silence } from './silence';
 import { turn } from './turn';
@@ -21,7 +22,7 @@ export function atMost(seconds: number): number {
 let language: Parameters<PlannerWorker['speak']> = ['en', {}];
 
 /** From now on plans are put into the words of a language. */
-export function planIn(tag: string, catalog: Readonly<Record<string, string>>): void {
+export function planIn(tag: string, catalog: Catalog): void {
   if (tag === language[0]) return;
   language = [tag, catalog];
   void desk?.remote.speak(...language);

@@ -4,7 +4,7 @@ import type { Pin } from '@/core/meal/pin';
 import type { Plan } from '@/core/plan/plan';
 import { type PlanResult, planMeal } from '@/core/plan/plan-meal';
 import type { KnownPlan, Progress } from '@/core/plan/progress';
-import { speak } from '@/core/say/say';
+import { type Catalog, lookIn, speak } from '@/core/say/say';
 import { turn } from './turn';
 
 export interface PlanRequest {
@@ -55,8 +55,8 @@ const planner = {
   },
 
   /** Says what follows in a language: its tag, and its messages by their English. */
-  speak(tag: string, catalog: Readonly<Record<string, string>>): void {
-    speak(tag, (english) => (Object.hasOwn(catalog, english) ? catalog[english] : undefined));
+  speak(tag: string, catalog: Catalog): void {
+    speak(tag, lookIn(catalog));
   },
 
   /** Answers as soon as all that plans is here. */

@@ -71,7 +71,7 @@ describe('what is said to the stove', () => {
     } as never;
     expect(sayNext(stove, 0)).toBe('Now: fry, Barley. Next: drain, Barley, in 10 min.');
     expect(sayHowLong({ tableAt: 1_200_000 } as never, stove, 60_000)).toBe(
-      'fry, Barley: 4 min. simmer, Barley: over. 19 min to the table.',
+      'fry, Barley: 4 min. simmer, Barley: its time is over. 19 min to the table.',
     );
     expect(sayNext({ now: [], watching: [], next: [] } as never, 0)).toBe('Nothing for the hands.');
   });

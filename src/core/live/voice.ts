@@ -59,7 +59,7 @@ export function sayNext({ now, next }: Stove, at: number): string {
 /** "Onions, 4 min. Simmer, 12 min. 40 min to the table." */
 export function sayHowLong(session: Pick<Session, 'tableAt' | 'plan'>, { now, watching }: Stove, at: number): string {
   const left = ({ step, endAt }: LiveStep) =>
-    `${step.name}, ${step.dishName}: ${endAt > at ? printSpan((endAt - at) / 60_000) : 'over'}.`;
+    `${step.name}, ${step.dishName}: ${endAt > at ? printSpan((endAt - at) / 60_000) : say('its time is over')}.`;
   const running = [...now, ...watching].filter(({ status }) => status === 'running').slice(0, 3);
   const away = -minutesToTable(session, at);
   const table = away > 0 ? say('{span} to the table.', { span: printSpan(away) }) : say('The hour has come.');

@@ -92,8 +92,8 @@ export function keptTooLong({ keeps }: Offer, { days, frozen }: Pick<MadeAhead, 
   if (frozen)
     return keeps.freezerMonths === null ? say('{of}: not for the freezer.', { of: capital(say(keeps.of)) }) : null;
   if (days <= keeps.fridgeDays) return null;
-  const most = `${keeps.fridgeDays} ${keeps.fridgeDays === 1 ? 'day' : 'days'}`;
+  const values = { of: capital(say(keeps.of)), days: keeps.fridgeDays };
   return keeps.freezerMonths === null
-    ? say('{of}: {most} in the fridge at the most.', { of: capital(say(keeps.of)), most })
-    : say('{of}: {most} in the fridge at the most; freeze it for longer.', { of: capital(say(keeps.of)), most });
+    ? say('{of}: {days, plural, one {# day} other {# days}} in the fridge at the most.', values)
+    : say('{of}: {days, plural, one {# day} other {# days}} in the fridge at the most; freeze it for longer.', values);
 }

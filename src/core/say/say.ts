@@ -26,6 +26,15 @@ export interface Message {
 /** What a message is in another language; undefined where that language lacks it. */
 export type Lookup = (english: string) => string | undefined;
 
+/** Messages of the product by their English, in one language. */
+export type Catalog = Readonly<Record<string, string>>;
+
+/** Looks messages up in a catalog. */
+export const lookIn =
+  (catalog: Catalog): Lookup =>
+  (english) =>
+    Object.hasOwn(catalog, english) ? catalog[english] : undefined;
+
 const inEnglish: Lookup = () => undefined;
 let lookUp = inEnglish;
 let tag = 'en';

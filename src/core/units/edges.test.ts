@@ -12,17 +12,11 @@ import {
   readQuantity,
   temperatureFault,
 } from './measures';
+import { AMERICAN } from './testing/manners';
 import { told, toldAll, toldDrawing } from './told';
 
 // Where one way of saying ends and the next begins: just below, at, and just above.
 
-const AMERICAN: Manner = {
-  amounts: 'american',
-  heat: 'fahrenheit',
-  clock: 'am and pm',
-  decimal: 'point',
-  figures: 'western',
-};
 const AUSTRALIAN: Manner = { ...CANONICAL, amounts: 'australian' };
 
 describe('what a scale shows', () => {

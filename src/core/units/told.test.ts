@@ -3,15 +3,9 @@ import { SHELF } from '@/core/dish/shelf';
 import { speak } from '@/core/say/say';
 import { printAmount } from './amount';
 import { CANONICAL, type Manner, mannerOf, scaleFor, soundManner } from './manner';
+import { AMERICAN } from './testing/manners';
 import { AS_WRITTEN, inWesternFigures, told, toldAll } from './told';
 
-const AMERICAN: Manner = {
-  amounts: 'american',
-  heat: 'fahrenheit',
-  clock: 'am and pm',
-  decimal: 'point',
-  figures: 'western',
-};
 const BRITISH: Manner = { ...CANONICAL, heat: 'gas' };
 const AUSTRALIAN: Manner = { ...CANONICAL, amounts: 'australian' };
 const GERMAN: Manner = { ...CANONICAL, decimal: 'comma' };

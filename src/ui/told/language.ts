@@ -1,10 +1,10 @@
 'use client';
 
 import { useSyncExternalStore } from 'react';
-import { speak } from '@/core/say/say';
+import { type Catalog, lookIn, speak } from '@/core/say/say';
 import { keep, kept, placeOf } from '@/ui/kept';
 import { bestOf, directionOf, isTag, LANGUAGE_COOKIE, type Tag } from '@/words/languages';
-import { type Catalog, catalogOf, lookIn } from '@/words/load';
+import { catalogOf } from '@/words/load';
 import { takeUpManner } from './manner';
 
 const KEPT = 'language';
@@ -70,7 +70,7 @@ export async function chooseLanguage(tag: Tag | null): Promise<void> {
   await takeUpLanguage();
 }
 
-/** The language that this page speaks, followed. `served`: the one of the page as it came. */
+/** The language that this page speaks, followed; English until its words are there. */
 export function useSpoken(): Spoken {
   return useSyncExternalStore(
     (listener) => {

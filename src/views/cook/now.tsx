@@ -144,30 +144,22 @@ export function HasItStood({ stood, told }: { readonly stood: Stood; readonly to
 export function CarryOver({ carry, told }: { readonly carry: Carry; readonly told: SessionAtHand }) {
   const { live, from } = carry;
   const { step } = live;
+  const move = {
+    vessel: step.vessel ?? say('the pot'),
+    dish: step.dishName,
+    from,
+    station: <strong>{step.station.name}</strong>,
+  };
   return (
     <div className="mt-3 border-s-4 border-warn ps-4" data-testid="carry">
       <p className="text-3xl">
         {step.heat ? (
           <Say
             words="Move {vessel} of {dish} from {from} to {station}, {heat} heat."
-            values={{
-              vessel: step.vessel ?? say('the pot'),
-              dish: step.dishName,
-              from,
-              station: <strong>{step.station.name}</strong>,
-              heat: term(step.heat),
-            }}
+            values={{ ...move, heat: term(step.heat) }}
           />
         ) : (
-          <Say
-            words="Move {vessel} of {dish} from {from} to {station}."
-            values={{
-              vessel: step.vessel ?? say('the pot'),
-              dish: step.dishName,
-              from,
-              station: <strong>{step.station.name}</strong>,
-            }}
-          />
+          <Say words="Move {vessel} of {dish} from {from} to {station}." values={move} />
         )}
       </p>
       <Button

@@ -1,4 +1,4 @@
-import { inWesternFigures } from '@/core/units/told';
+import { inWesternFigures } from './told';
 
 /** A number as people write it, in any figures, with a point or a comma before its tenths; NaN where it is none. */
 export function readNumber(text: string): number {

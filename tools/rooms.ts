@@ -150,6 +150,7 @@ export const ROOMS: Readonly<Record<string, Room>> = {
       'next/navigation',
       '@fontsource-variable/petrona',
       '@fontsource-variable/atkinson-hyperlegible-next',
+      '@fontsource-variable/noto-sans-devanagari',
       '@fontsource-variable/vazirmatn',
     ],
   ),

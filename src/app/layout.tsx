@@ -1,6 +1,7 @@
 import '@fontsource-variable/petrona';
 import '@fontsource-variable/atkinson-hyperlegible-next';
-// Its Arabic letters are fetched only where some stand on a page.
+// Letters of other scripts are fetched only where some stand on a page.
+import '@fontsource-variable/noto-sans-devanagari';
 import '@fontsource-variable/vazirmatn';
 import './globals.css';
 import type { Metadata, Viewport } from 'next';

@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { asPlannedUntil } from './browser-store';
-import { beginEvening, NOON, NOON_STATE, openMeal, openMeals, overflow, visit } from './kit';
+import { beginEvening, goOn, NOON, NOON_STATE, openMeal, openMeals, overflow, visit } from './kit';
 
 // For every body: what axe finds (WCAG and good practice), contrast on the score, which axe does not look at, a page of 320 px, and a name for each view.
 
@@ -68,10 +68,27 @@ const inAnotherLanguage = (page: Page) =>
       '* { line-height: 1.5 !important; letter-spacing: 0.12em !important; word-spacing: 0.16em !important }';
     document.head.append(style);
     const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
-    for (let text = texts.nextNode(); text; text = texts.nextNode())
-      if (!text.parentElement?.closest('script, style, textarea'))
-        text.nodeValue = text.nodeValue!.replace(/[aeiou]/gi, (vowel) => vowel + vowel);
+    const kept: (readonly [text: Node, own: string, longer: string])[] = [];
+    for (let text = texts.nextNode(); text; text = texts.nextNode()) {
+      if (text.parentElement?.closest('script, style, textarea')) continue;
+      const own = text.nodeValue!;
+      const longer = own.replace(/[aeiou]/gi, (vowel) => vowel + vowel);
+      text.nodeValue = longer;
+      kept.push([text, own, longer]);
+    }
+    Object.assign(window, {
+      inItsOwnLanguage() {
+        document.documentElement.dir = 'ltr';
+        style.remove();
+        // What has been written anew meanwhile stays.
+        for (const [text, own, longer] of kept) if (text.nodeValue === longer) text.nodeValue = own;
+      },
+    });
   });
+
+/** And back. */
+const inItsOwnLanguage = (page: Page) =>
+  page.evaluate(() => (window as unknown as { inItsOwnLanguage(): void }).inItsOwnLanguage());
 
 /** The page has all that it will have: its own heading, and nothing under way. */
 async function settledView(page: Page): Promise<void> {
@@ -85,7 +102,7 @@ for (const [part, paths] of [VIEWS.slice(0, 10), VIEWS.slice(10)].entries()) {
   }) => {
     for (const path of paths) {
       await test.step(path, async () => {
-        await visit(page, path);
+        await (page.url() === 'about:blank' || path === '/nowhere' ? visit : goOn)(page, path);
         await settledView(page);
         if (NAMES[path]) await expect.soft(page).toHaveTitle(new RegExp(`^${NAMES[path]} · `));
         expect.soft(await faults(page), path).toEqual([]);
@@ -101,6 +118,7 @@ for (const [part, paths] of [VIEWS.slice(0, 10), VIEWS.slice(10)].entries()) {
         await expect.soft
           .poll(() => overflow(page), { message: `${path} in another language`, timeout: 5000 })
           .toBe('');
+        await inItsOwnLanguage(page);
         await page.setViewportSize({ width: 1280, height: 800 });
       });
     }

@@ -5,6 +5,7 @@ import { asPlannedUntil, inTable } from './browser-store';
 import {
   beginEvening,
   EMPTY_STATE,
+  LONG,
   NOON,
   NOON_STATE,
   openFile,
@@ -67,9 +68,9 @@ for (const [speed, step] of [
   ['moment by moment, and no word, amount or caution is missed', null],
   ['eleven minutes at a time', 11],
 ] as const) {
-  test(`a sample meal is cooked to the end ${speed}; with a "not yet", an undo and a reload it teaches`, async ({
-    page,
-  }) => {
+  test(`a sample meal is cooked to the end ${speed}; with a "not yet", an undo and a reload it teaches`, {
+    tag: step === null ? LONG : [],
+  }, async ({ page }) => {
     test.setTimeout(900_000);
     // Noon of a day; the boat's supper stands on the table three days later at 20:00.
     await page.clock.install({ time: NOON });
@@ -431,7 +432,10 @@ test('what is pressed in two windows at once is told once each, round after roun
 
 test.describe(() => {
   test.use({ storageState: EMPTY_STATE });
-  test('killed after every press, a whole evening goes on where it was, to its end', async ({ page, context }) => {
+  test('killed after every press, a whole evening goes on where it was, to its end', { tag: LONG }, async ({
+    page,
+    context,
+  }) => {
     test.setTimeout(900_000);
     await context.clock.install({ time: NOON });
     const dishes = SHELF.filter(({ name }) => name === 'Chicken with mustard');

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { type Download, expect, type Page, test } from '@playwright/test';
 import ICAL from 'ical.js';
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
-import { openMeal, openMeals, settled, visit, watchForErrors } from './kit';
+import { LONG, openMeal, openMeals, settled, visit, watchForErrors } from './kit';
 
 const paper = (page: Page) => page.getByRole('navigation').getByRole('link', { name: 'Paper' }).click();
 const bytes = async (download: Promise<Download>) => readFileSync(await (await download).path());
@@ -31,10 +31,9 @@ for (const [size, width, height] of [
   ['A4', 595.28, 841.89],
   ['US Letter', 612, 792],
 ] as const) {
-  test(`sheets on ${size} fit their page, as PDF without a network and from the browser’s print`, async ({
-    page,
-    context,
-  }) => {
+  test(`sheets on ${size} fit their page, as PDF without a network and from the browser’s print`, {
+    tag: size === 'A4' ? [] : LONG,
+  }, async ({ page, context }) => {
     const errors = watchForErrors(page);
     await openMeal(page, 'midwinter');
     // A name in three alphabets: it stands on the sheets as it is written.

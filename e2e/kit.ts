@@ -10,10 +10,22 @@ export const NOON_STATE = 'e2e/.state/noon.json';
 export const EMPTY_STATE = { cookies: [], origins: [] };
 export const NOON = new Date('2026-11-25T12:00:00');
 
+/** What takes long and seldom finds what nothing else finds: `npm run test:everything` runs it too, `verify` does not. */
+export const LONG = '@long';
+
 /** Opens a page, and waits until it is dressed, which it does when it begins to answer: what is typed before that may be lost. */
 export async function visit(page: Page, path: string): Promise<void> {
   await page.goto(path);
   await page.waitForSelector('html[data-dress]', { state: 'attached' });
+}
+
+/** On to another view as a link leads there, without the page being opened anew: half the work, for walks through many views. */
+export async function goOn(page: Page, path: string): Promise<void> {
+  await page.evaluate(
+    (to) => (window as unknown as { next: { router: { push(to: string): void } } }).next.router.push(to),
+    path,
+  );
+  await expect(page).toHaveURL(path);
 }
 
 /** The first start: all sample meals are there. */
@@ -22,9 +34,9 @@ export async function openMeals(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Midwinter table' })).toBeVisible();
 }
 
-/** Opens a view of a sample meal with its plan made and settled. In an empty browser the first page must have been opened before. */
+/** Opens a view of a sample meal with its plan made and settled; from another view of the app as a link does. In an empty browser the first page must have been opened before. */
 export async function openMeal(page: Page, id: string, leaf: '' | '/score' | '/cook' = ''): Promise<void> {
-  await visit(page, `/meals/${id}${leaf}`);
+  await (page.url().startsWith('http') ? goOn : visit)(page, `/meals/${id}${leaf}`);
   if (leaf === '/cook') {
     await expect(page.getByRole('button', { name: 'Begin' })).toBeVisible({ timeout: 90_000 });
     return;

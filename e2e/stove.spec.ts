@@ -2,7 +2,18 @@ import { expect, type Page, test } from '@playwright/test';
 import { SHELF } from '@/core/dish/shelf';
 import type { Meal } from '@/core/meal/meal';
 import { asPlannedUntil, inTable } from './browser-store';
-import { beginEvening, NOON, NOON_STATE, openFile, openMeal, openMeals, supperOf, visit, watchForErrors } from './kit';
+import {
+  beginEvening,
+  LONG,
+  NOON,
+  NOON_STATE,
+  openFile,
+  openMeal,
+  openMeals,
+  supperOf,
+  visit,
+  watchForErrors,
+} from './kit';
 
 /** What a cook reads in the pots, on the two screens that stand beside a stove, by a clock that the test moves. */
 
@@ -74,9 +85,9 @@ for (const [screen, width, height] of [
   ['a phone', 390, 844],
   ['a tablet', 1024, 768],
 ] as const) {
-  test(`on ${screen}: onions by their colour, broth by the mug, three more at the door, and an undo that restores`, async ({
-    page,
-  }) => {
+  test(`on ${screen}: onions by their colour, broth by the mug, three more at the door, and an undo that restores`, {
+    tag: screen === 'a phone' ? [] : LONG,
+  }, async ({ page }) => {
     test.setTimeout(300_000);
     await page.setViewportSize({ width, height });
     const errors = watchForErrors(page);

@@ -1,5 +1,5 @@
 import { expect, type Locator, type Page, test } from '@playwright/test';
-import { NOON, openMeals, visit } from './kit';
+import { LONG, NOON, openMeals, visit } from './kit';
 
 /** Edits of each form; more of them for a longer look: EDITS=250 npx playwright test e2e/typing.spec.ts. */
 const EDITS = Number(process.env['EDITS'] ?? 12);
@@ -50,7 +50,7 @@ test('step by step: names typed fast, a press at once after each, none lost', as
   await expect(page.getByText('something more').nth(EDITS / 10 - 1)).toBeVisible();
 });
 
-test('the kitchen: names typed fast, a press at once after each, none lost', async ({ page }) => {
+test('the kitchen: names typed fast, a press at once after each, none lost', { tag: LONG }, async ({ page }) => {
   await openMeals(page);
   await visit(page, '/kitchens/hall');
   const pots = page.getByRole('region', { name: 'Pots, pans and trays' });

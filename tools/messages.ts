@@ -32,6 +32,8 @@ export interface Said {
 /** What code says: its messages, and what of it cannot be read or is said too soon. */
 export interface Reading {
   readonly messages: readonly Said[];
+  /** Texts that dishes keep, by `written`. */
+  readonly written: readonly Said[];
   readonly faults: readonly string[];
 }
 
@@ -105,6 +107,7 @@ function shownBy(node: Node, sentences: boolean): string | null {
 /** What one file of code says. */
 export function messagesIn(file: string, code: string): Reading {
   const messages: Said[] = [];
+  const written: Said[] = [];
   const faults: string[] = [];
   const settled = new Set<Node>();
   const program = parseCode(code, { sourceType: 'module', plugins: ['typescript', 'jsx'] }).program as unknown as Node;
@@ -120,6 +123,12 @@ export function messagesIn(file: string, code: string): Reading {
       const first = (node['arguments'] as unknown[])[0];
       if (name === 'message' && textOf(first) === null)
         faults.push(`${take(node, null)}: a message is one text, written in one piece.`);
+      if (name === 'written') {
+        const text = textOf(first);
+        const where = take(node, null);
+        if (text === null) faults.push(`${where}: what a dish keeps is one text, written in one piece.`);
+        else written.push({ text, where });
+      }
       if (name === 'say' || name === 'message') {
         take(node, textOf(first));
         if (isNode(first)) settled.add(first);
@@ -146,7 +155,7 @@ export function messagesIn(file: string, code: string): Reading {
     }
   };
   walk(program, false);
-  return { messages, faults };
+  return { messages, written, faults };
 }
 
 /** What all code under src says, tests left out, each message once. */
@@ -159,7 +168,11 @@ export function allMessages(): Reading {
   const once = new Map(
     [...read.flatMap(({ messages }) => messages), ...listed].reverse().map((said) => [said.text, said]),
   );
-  return { messages: [...once.values()].reverse(), faults: read.flatMap(({ faults }) => faults) };
+  return {
+    messages: [...once.values()].reverse(),
+    written: read.flatMap(({ written }) => written),
+    faults: read.flatMap(({ faults }) => faults),
+  };
 }
 
 /** Names of the values that a message wants, and its marks, sorted. */

@@ -91,7 +91,7 @@ export const spicedChickpeas: Dish = dish({
       ahead: true,
       daysBefore: 1,
     }),
-    rest('soak', 'soak', 480, 'Overnight, in a cool place: eight hours at least, a day at most.', {
+    rest('soak', 'soak', 480, 'Overnight in a cool place: eight hours at least, a day at most.', {
       vessel: 'bowl',
       ahead: true,
       doneWhen: 'twice the size',

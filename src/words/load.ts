@@ -1,8 +1,11 @@
 import type { Catalog } from '@/core/say/say';
 import type { Tag } from './languages';
 
+type Fetched = () => Promise<{ readonly default: Catalog }>;
+type ByTag = Readonly<Record<Exclude<Tag, 'en'>, Fetched>>;
+
 /** Each a file of its own, fetched when somebody reads that language. */
-const CATALOGS: Readonly<Record<Exclude<Tag, 'en'>, () => Promise<{ readonly default: Catalog }>>> = {
+const CATALOGS: ByTag = {
   ar: () => import('./ar.json'),
   de: () => import('./de.json'),
   es: () => import('./es.json'),
@@ -12,8 +15,23 @@ const CATALOGS: Readonly<Record<Exclude<Tag, 'en'>, () => Promise<{ readonly def
   sw: () => import('./sw.json'),
   tr: () => import('./tr.json'),
 };
+const DISHES: ByTag = {
+  ar: () => import('./dishes/ar.json'),
+  de: () => import('./dishes/de.json'),
+  es: () => import('./dishes/es.json'),
+  fa: () => import('./dishes/fa.json'),
+  fr: () => import('./dishes/fr.json'),
+  pt: () => import('./dishes/pt.json'),
+  sw: () => import('./dishes/sw.json'),
+  tr: () => import('./dishes/tr.json'),
+};
 
-/** The catalog of a language; empty for English, which needs none. */
+/** The messages of the product in a language; empty for English, which needs none. */
 export async function catalogOf(tag: Tag): Promise<Catalog> {
   return tag === 'en' ? {} : (await CATALOGS[tag]()).default;
+}
+
+/** What the product's own dishes keep, in a language. */
+export async function dishesIn(tag: Tag): Promise<Catalog> {
+  return tag === 'en' ? {} : (await DISHES[tag]()).default;
 }

@@ -2,7 +2,6 @@ import * as Comlink from 'comlink';
 import { withPin } from '@/core/meal/pin';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
-import type { Catalog } from '@/core/say/say';
 import type { PlannerWorker, PlanRequest } from './planner.worker';
 import { Silence } from './silence';
 import { turn } from './turn';
@@ -19,12 +18,12 @@ export function atMost(seconds: number): number {
   return Math.min(seconds, most);
 }
 
-let language: Parameters<PlannerWorker['speak']> = ['en', {}];
+let language: Parameters<PlannerWorker['speak']> = ['en', {}, {}];
 
 /** From now on plans are put into the words of a language. */
-export function planIn(tag: string, catalog: Catalog): void {
-  if (tag === language[0]) return;
-  language = [tag, catalog];
+export function planIn(...next: typeof language): void {
+  if (next[0] === language[0]) return;
+  language = next;
   void desk?.remote.speak(...language);
 }
 

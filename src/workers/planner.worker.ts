@@ -54,9 +54,9 @@ const planner = {
     );
   },
 
-  /** Says what follows in a language: its tag, and its messages by their English. */
-  speak(tag: string, catalog: Catalog): void {
-    speak(tag, lookIn(catalog));
+  /** Says what follows in a language: its tag, its messages by their English, and what dishes keep. */
+  speak(tag: string, catalog: Catalog, dishes: Catalog): void {
+    speak(tag, lookIn(catalog), dishes);
   },
 
   /** Answers as soon as all that plans is here. */

@@ -1,3 +1,4 @@
+import { written } from '@/core/say/retold';
 import { say } from '@/core/say/say';
 import { scaleAmount } from '@/core/units/amount';
 import { checkDish } from './check';
@@ -37,7 +38,7 @@ export function withMore(draft: DishDraft): DishDraft {
   let number = more.length + 1;
   while (more.some(({ id }) => id === `more-${number}`)) number++;
   const amount = { quantity: 1 / draft.servings, unit: 'piece' } as const;
-  return { ...draft, more: [...more, { id: `more-${number}`, name: say('something more'), amount }] };
+  return { ...draft, more: [...more, { id: `more-${number}`, name: written('something more'), amount }] };
 }
 
 /** The draft with what goes in besides changed; its amount is told for all portions. Null takes it out. */

@@ -1,4 +1,4 @@
-import { say } from '@/core/say/say';
+import { written } from '@/core/say/retold';
 import type { Amount } from '@/core/units/amount';
 import { checkDish, type Refusal } from './check';
 import type { Dish, Gives, Ingredient, Link, Minutes, Step, Takes, VesselUse } from './dish';
@@ -63,8 +63,8 @@ export function withNewStep(dish: Dish, after: string): { readonly dish: Dish; r
   const id = `own-${number}`;
   const step: Step = {
     id,
-    name: say('new step'),
-    says: say('What is done here.'),
+    name: written('new step'),
+    says: written('What is done here.'),
     minutes: { shortest: 4, likely: 5, longest: 8 },
     grows: { by: 'nothing' },
     attention: 'hands',
@@ -264,7 +264,7 @@ export function withoutVessel(dish: Dish, id: string): Dish {
 
 /** A copy with a name and an id of its own. */
 export function copyOf(dish: Dish, id: string): Dish {
-  return { ...dish, id, name: say('{dish} (copy)', { dish: dish.name }).slice(0, 120) };
+  return { ...dish, id, name: written('{dish} (copy)', { dish: dish.name }).slice(0, 120) };
 }
 
 /** The dish with one more ingredient, to be named. */
@@ -273,7 +273,7 @@ export function withNewIngredient(dish: Dish): Dish {
   while (dish.ingredients.some(({ id }) => id === `own-${number}`)) number++;
   const item: Ingredient = {
     id: `own-${number}`,
-    name: say('something more'),
+    name: written('something more'),
     amount: { quantity: 1, unit: 'piece' },
     grows: true,
     allergens: [],
@@ -298,7 +298,12 @@ export function withNewGive(dish: Dish, step: string): Dish {
   let number = dish.gives.length + 1;
   const taken = new Set([...dish.gives, ...dish.takes].map(({ product }) => product));
   while (taken.has(`own-${number}`)) number++;
-  const give: Gives = { product: `own-${number}`, name: say('broth, hot'), step, amount: { quantity: 1, unit: 'l' } };
+  const give: Gives = {
+    product: `own-${number}`,
+    name: written('broth, hot'),
+    step,
+    amount: { quantity: 1, unit: 'l' },
+  };
   return { ...dish, gives: [...dish.gives, give] };
 }
 
@@ -322,7 +327,7 @@ export function withNewTake(dish: Dish, product: string, step: string): Dish {
     step,
     amount: give?.amount ?? { quantity: 0.5, unit: 'l' },
     withinMinutes: 120,
-    otherwise: give?.name ?? say('hot stock'),
+    otherwise: give?.name ?? written('hot stock'),
   };
   // What is its own is tied at once: it is there only after the step that gives it.
   const links =

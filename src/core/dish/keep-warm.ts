@@ -1,5 +1,5 @@
 import { LIMITS } from '@/core/heat/safe-limits';
-import { say } from '@/core/say/say';
+import { written } from '@/core/say/retold';
 import type { Dish, Place, Step } from './dish';
 import { holdsKind, isHot, simmersGently } from './foods';
 
@@ -17,25 +17,31 @@ const LONG_BAKE = 30;
 /** On a flame it can catch: so often somebody stirs. Common practice, no source. */
 const STIR_EVERY = 10;
 
-const HOLDING = `Food that is kept hot stays at ${LIMITS.hotHolding.celsius} °C or more, in the middle too; when in doubt a thermometer tells. Your local food-safety rules come first.`;
+const HOLDING = written(
+  'Food that is kept hot stays at {celsius} °C or more, in the middle too; when in doubt a thermometer tells. Your local food-safety rules come first.',
+  { celsius: LIMITS.hotHolding.celsius },
+);
 
-const warmWays = (): Readonly<Record<WarmPlace, { place: Place; says: string; cautions: readonly string[] }>> => ({
+const WARM_WAYS: Readonly<Record<WarmPlace, { place: Place; says: string; cautions: readonly string[] }>> = {
   oven: {
     place: { at: 'oven', celsius: WARM_OVEN, shelves: 1 },
-    says: `Cover it and keep it in the oven at ${WARM_OVEN} °C until the table. What has stood beside the heat is brought up to steaming first.`,
+    says: written(
+      'Cover it and keep it in the oven at {celsius} °C until the table. What has stood beside the heat is brought up to steaming first.',
+      { celsius: WARM_OVEN },
+    ),
     cautions: [
       HOLDING,
-      say('The pot comes out as hot as the oven: dry cloths, and one left on the handle as a warning.'),
+      written('The pot comes out as hot as the oven: dry cloths, and one left on the handle as a warning.'),
     ],
   },
   flame: {
     place: { at: 'burner', heat: 'lowest' },
-    says: say(
+    says: written(
       'Keep it covered on the lowest flame until the table. Stir to the ground now and then; a splash of water if it catches.',
     ),
     cautions: [HOLDING],
   },
-});
+};
 
 /**
  * Whether a finished dish bears being kept on the heat: what has simmered in its liquid or baked for a while, and grain. What is fried,
@@ -58,10 +64,10 @@ export function keptWarm(dish: Dish, where: WarmPlace, minutes: number): Dish {
   const { lands, vessels } = dish;
   if (!lands) return dish;
   const pot = vessels.find(({ to }) => to === lands.step) ?? vessels.findLast(({ id }) => usedOnHeat(dish, id));
-  const { place, says, cautions } = warmWays()[where];
+  const { place, says, cautions } = WARM_WAYS[where];
   const step: Step = {
     id: KEPT_WARM,
-    name: say('keep warm'),
+    name: written('keep warm'),
     says,
     minutes: { shortest: minutes, likely: minutes, longest: minutes },
     grows: { by: 'nothing' },
@@ -70,7 +76,7 @@ export function keptWarm(dish: Dish, where: WarmPlace, minutes: number): Dish {
     ...(where === 'flame' ? { lookEvery: STIR_EVERY } : {}),
     place,
     ...(pot ? { vessel: pot.id } : {}),
-    doneWhen: say('the table is ready for it; it is steaming hot'),
+    doneWhen: written('the table is ready for it; it is steaming hot'),
     cautions,
     uses: [],
     duty: 'keep warm',

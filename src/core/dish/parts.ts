@@ -1,4 +1,4 @@
-import { say } from '@/core/say/say';
+import { written } from '@/core/say/retold';
 import { type Amount, scaleAmount } from '@/core/units/amount';
 import type { Dish, DishGrain, Gives, Link, Step, Takes, VesselUse } from './dish';
 import { type From, idIn, MAIN, type Made, type MadePart, type Product, type Said, type SameVessel } from './made';
@@ -148,7 +148,7 @@ class Joined {
       id: idIn(part, use.id),
       from: idIn(part, use.from),
       to: idIn(part, use.to),
-      name: part === MAIN ? use.name : `${use.name} (${this.noun(part)})`,
+      name: part === MAIN ? use.name : this.named(use.name, part),
     }));
   }
 
@@ -258,6 +258,11 @@ class Joined {
     ];
   }
 
+  /** A name that says of which part it is: "pan (chicken broth)". */
+  private named(name: string, part: string): string {
+    return written('{name} ({part})', { name, part: this.noun(part) });
+  }
+
   /** One or two words for a part: what it hands over, else how it is made. */
   private noun(part: string): string {
     const offers = this.built.get(part)?.offers ?? [];
@@ -276,7 +281,7 @@ class Joined {
     for (const { steps } of this.built.values()) {
       for (const { name } of steps) count.set(name, (count.get(name) ?? 0) + 1);
     }
-    return (part, { name }) => (part !== MAIN && count.get(name)! > 1 ? `${name} (${this.noun(part)})` : name);
+    return (part, { name }) => (part !== MAIN && count.get(name)! > 1 ? this.named(name, part) : name);
   }
 }
 
@@ -348,16 +353,16 @@ function oneVessel(first: VesselUse, second: VesselUse): VesselUse | null {
 function rinsing({ id, name }: VesselUse, vessel: string): Step {
   return {
     id: `${id}-rinse`,
-    name: say('rinse the {name}', { name }).slice(0, 120),
-    says: say('Rinse the {name} and dry it: it is wanted again at once.', { name }),
+    name: written('rinse the {name}', { name }).slice(0, 120),
+    says: written('Rinse the {name} and dry it: it is wanted again at once.', { name }),
     minutes: RINSING,
     grows: { by: 'nothing' },
     attention: 'hands',
     by: 'anyone',
     place: { at: 'board' },
     vessel,
-    doneWhen: say('clean and dry'),
-    cautions: [say('It is still hot: let it stand a moment, and never cold water into hot fat.')],
+    doneWhen: written('clean and dry'),
+    cautions: [written('It is still hot: let it stand a moment, and never cold water into hot fat.')],
     uses: [],
   };
 }

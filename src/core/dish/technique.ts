@@ -181,7 +181,7 @@ export function buildPart(
     has: (slot) => item(slot) !== null,
     handed: (slot) => given.get(slot) ?? null,
     uses: (...slots) => slots.filter((slot) => item(slot) !== null),
-    named: (slot) => say('the {thing}', { thing: shortly(item(slot)?.name ?? 'rest') }),
+    named: (slot) => `the ${shortly(item(slot)?.name ?? 'rest')}`,
   });
   const more = moreOf(said.more ?? [], built.steps, servings);
   const takenAt = new Map<string, string>();

@@ -1,6 +1,6 @@
 import type { Dish, Link, Step, VesselUse, Waits } from '@/core/dish/dish';
 import { isHot } from '@/core/dish/foods';
-import { say } from '@/core/say/say';
+import { written } from '@/core/say/retold';
 import type { MadeAhead, Meal } from './meal';
 
 /** A wait this long reaches from the evening before to the day. */
@@ -168,7 +168,7 @@ function keptCold(waits: Waits, days: number): Waits {
     ...waits,
     wellMinutes: Math.max(waits.wellMinutes, minutes),
     mostMinutes: Math.max(waits.mostMinutes, minutes),
-    how: say('covered, in the fridge'),
+    how: written('covered, in the fridge'),
   };
 }
 
@@ -201,12 +201,12 @@ function keptAfter(dish: Dish, step: Step, days: number, frozen: boolean): Kept 
       ...plain,
       id: `${step.id}-cool`,
       name: 'cool',
-      says: say('Spread it in a shallow dish, uncovered, in the coolest corner or in cold water.'),
+      says: written('Spread it in a shallow dish, uncovered, in the coolest corner or in cold water.'),
       minutes: COOL_MINUTES,
       attention: 'none',
       place: { at: 'rest' },
       duty: 'cool',
-      doneWhen: say('no longer warm to the back of the hand'),
+      doneWhen: written('no longer warm to the back of the hand'),
       cautions: [coolDown()],
       daysBefore: days,
     };
@@ -218,8 +218,8 @@ function keptAfter(dish: Dish, step: Step, days: number, frozen: boolean): Kept 
       ...plain,
       id: `${step.id}-away`,
       duty: 'into the cold',
-      name: say('into the {where}', { where }),
-      says: say('Into a box with a lid, with the day on it, and into the {where}.', { where }),
+      name: written('into the {where}', { where }),
+      says: written('Into a box with a lid, with the day on it, and into the {where}.', { where }),
       minutes: { shortest: 1, likely: 2, longest: 3 },
       attention: 'hands',
       place: { at: 'board' },
@@ -232,12 +232,12 @@ function keptAfter(dish: Dish, step: Step, days: number, frozen: boolean): Kept 
       ...plain,
       id: `${step.id}-thaw`,
       duty: 'thaw',
-      name: say('out of the freezer'),
-      says: say('Move it from the freezer to the fridge, in a dish that catches what drips, to thaw overnight.'),
+      name: written('out of the freezer'),
+      says: written('Move it from the freezer to the fridge, in a dish that catches what drips, to thaw overnight.'),
       minutes: { shortest: 1, likely: 1, longest: 2 },
       attention: 'hands',
       place: { at: 'board' },
-      cautions: [say('Thaw it in the fridge, not in the warm kitchen. Local rules come first.')],
+      cautions: [written('Thaw it in the fridge, not in the warm kitchen. Local rules come first.')],
       daysBefore: 1,
     };
     then(thaw);
@@ -254,10 +254,10 @@ function keptAfter(dish: Dish, step: Step, days: number, frozen: boolean): Kept 
  * follows, and may go on through a night.
  */
 function onAnEarlierDay(step: Step, days: number, kept: Kept | undefined): Step {
-  const cover = kept && !kept.cooled ? say(' Then cover it and keep it in the fridge until the day.') : '';
+  const cover = kept && !kept.cooled ? [written('Then cover it and keep it in the fridge until the day.')] : [];
   const rests = step.place.at === 'rest' || step.place.at === 'cold';
   const day = rests && step.daysBefore === undefined ? {} : { daysBefore: (step.daysBefore ?? 0) + days };
-  return { ...step, ...day, ahead: true, says: `${step.says}${cover}` };
+  return { ...step, ...day, ahead: true, says: [step.says, ...cover].join(' ') };
 }
 
 /** Degrees by which a pot whose layers come out of the fridge begins cooler, hot liquid poured over them. Common practice, no source. */
@@ -272,9 +272,11 @@ function afterTheCold(dish: Dish, step: Step, early: ReadonlySet<string>): Step 
 
 /** Source: USDA FSIS, "Leftovers and Food Safety" (within two hours; 165 °F), from memory. */
 const coolDown = () =>
-  say('Cool it in a shallow dish and have it in the fridge within two hours, rice within one. Local rules come first.');
+  written(
+    'Cool it in a shallow dish and have it in the fridge within two hours, rice within one. Local rules come first.',
+  );
 const allThrough = () =>
-  say('Heat it until it steams all through, 74 °C in the middle, and only once. Local rules come first.');
+  written('Heat it until it steams all through, 74 °C in the middle, and only once. Local rules come first.');
 
 function heatThrough(dish: Dish, step: Step): Step {
   const vessel = heatedIn(dish, step);
@@ -283,8 +285,8 @@ function heatThrough(dish: Dish, step: Step): Step {
   return {
     id: `${step.id}-again`,
     duty: 'heat through',
-    name: say('heat through'),
-    says: say('Heat it through from cold, covered, stirring or turning it now and then.'),
+    name: written('heat through'),
+    says: written('Heat it through from cold, covered, stirring or turning it now and then.'),
     minutes: HEAT_THROUGH,
     grows: { by: 'nothing' },
     attention: 'eyes',
@@ -292,7 +294,7 @@ function heatThrough(dish: Dish, step: Step): Step {
     lookEvery: 5,
     place: onBurner ? { at: 'burner', heat: 'medium' } : { at: 'oven', celsius: 160, shelves: 1 },
     ...(vessel === undefined ? {} : { vessel }),
-    doneWhen: say('it steams all through'),
+    doneWhen: written('it steams all through'),
     cautions: [allThrough()],
     uses: [],
   };

@@ -2,7 +2,7 @@ import type { Dish, Step, VesselUse } from '@/core/dish/dish';
 import { simmersGently } from '@/core/dish/foods';
 import { fittingVessels } from '@/core/kitchen/fits';
 import type { Kitchen } from '@/core/kitchen/kitchen';
-import { say } from '@/core/say/say';
+import { written } from '@/core/say/retold';
 
 /** A simmer shorter than this is not worth warming an oven for. */
 const LONG_SIMMER = 40;
@@ -12,12 +12,11 @@ export const OVEN_SIMMER = 140;
 const GENTLER = 1.25;
 const WORTH_GENTLER = 10;
 
-const INTO_THE_OVEN = `It goes into the oven at ${OVEN_SIMMER} °C, covered`;
 /** Minutes within which a simmering pot is carried from the burner into the warm oven. */
 const CARRIED_OVER = 5;
 
 const hotHandles = () =>
-  say('Handles and lid come out as hot as the oven: dry cloths, and one left on the handle as a warning.');
+  written('Handles and lid come out as hot as the oven: dry cloths, and one left on the handle as a warning.');
 
 /** A step of a dish that may happen somewhere else, and the dish as it would be. */
 export interface Elsewhere {
@@ -29,7 +28,7 @@ export interface Elsewhere {
 export function beginsInTheOven(dish: Dish, step: Step): Dish {
   const moved = ovenStep(
     step,
-    say('{says} {into}, instead of staying on the burner.', { says: step.says, into: INTO_THE_OVEN }),
+    `${step.says} ${written('It goes into the oven at {celsius} °C, covered, instead of staying on the burner.', { celsius: OVEN_SIMMER })}`,
   );
   return { ...dish, steps: dish.steps.map((each) => (each === step ? moved : each)) };
 }
@@ -69,17 +68,20 @@ export function restInOven(step: string): string {
 /** The dish with the last minutes of a simmer under way in the oven, in the pot it stands in; until the oven is warm it stays where it is. */
 export function goesOnInTheOven(dish: Dish, step: Step, minutes: number): Dish {
   const id = restInOven(step.id);
-  const { learned: _, ...rest } = ovenStep(step, say('{into}, and goes on there.', { into: INTO_THE_OVEN }));
+  const { learned: _, ...rest } = ovenStep(
+    step,
+    written('It goes into the oven at {celsius} °C, covered, and goes on there.', { celsius: OVEN_SIMMER }),
+  );
   const moved: Step = {
     ...rest,
     id,
-    name: say('{step}, in the oven', { step: step.name }),
+    name: written('{step}, in the oven', { step: step.name }),
     minutes: { shortest: minutes, likely: minutes, longest: Math.ceil(minutes * GENTLER) },
     grows: { by: 'nothing' },
     uses: [],
   };
   const at = dish.steps.indexOf(step);
-  const before: Step = { ...step, doneWhen: say('the oven is warm') };
+  const before: Step = { ...step, doneWhen: written('the oven is warm') };
   return {
     ...dish,
     steps: [...dish.steps.slice(0, at), before, moved, ...dish.steps.slice(at + 1)],
@@ -109,7 +111,7 @@ export function moreGently(dish: Dish): readonly Elsewhere[] {
         likely: longer(minutes.likely),
         longest: Math.max(longer(minutes.likely), longer(minutes.longest)),
       },
-      says: say('{says} It simmers gently here and takes its time.', { says: step.says }),
+      says: `${step.says} ${written('It simmers gently here and takes its time.')}`,
     };
     const steps = dish.steps.map((each) => (each === step ? moved : each));
     return [{ step, dish: { ...dish, id: `${dish.id}-gently-${step.id}`, steps } }];

@@ -1,5 +1,5 @@
 import type { Dish, Growth, Ingredient, Link, Step, VesselUse } from '@/core/dish/dish';
-import { say } from '@/core/say/say';
+import { written } from '@/core/say/retold';
 import { scaleAmount } from '@/core/units/amount';
 
 const SECOND = '~2';
@@ -28,11 +28,11 @@ export function sharedOut(dish: Dish, use: VesselUse): Dish | null {
     const half = halved(step);
     const uses = step.uses.map((id) => (split.has(id) ? second(id) : id));
     return [
-      { ...half, name: say('{step}, first pot', { step: step.name }) },
+      { ...half, name: written('{step}, first pot', { step: step.name }) },
       {
         ...half,
         id: second(step.id),
-        name: say('{step}, second pot', { step: step.name }),
+        name: written('{step}, second pot', { step: step.name }),
         vessel: second(use.id),
         uses,
       },

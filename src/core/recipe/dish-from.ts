@@ -1,6 +1,6 @@
 import type { Dish, Ingredient, Step } from '@/core/dish/dish';
 import { dish as dishOf, waits } from '@/core/dish/write';
-import { say } from '@/core/say/say';
+import { written } from '@/core/say/retold';
 import { type ReadStep, type RecipeReading, unnamed } from './as-read';
 import { NO_GUESS } from './classify';
 import { linksOf } from './graph';
@@ -53,9 +53,9 @@ export function dishFrom(whole: RecipeReading, id: string): Dish {
     vessels: vessels.map(({ use }) => use),
     lands: {
       step: last.id,
-      waits: cold ? waits('cold', 60, 120, say('covered, in the cold')) : waits('hot', 10, 20, 'covered'),
+      waits: cold ? waits('cold', 60, 120, written('covered, in the cold')) : waits('hot', 10, 20, 'covered'),
     },
-    note: say('Read from a recipe; its minutes and links are guesses until they are cooked.'),
+    note: written('Read from a recipe; its minutes and links are guesses until they are cooked.'),
   });
 }
 

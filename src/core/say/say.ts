@@ -1,4 +1,5 @@
 import { parse, type Token } from '@messageformat/parser';
+import { retellIn, retold } from './retold';
 
 /**
  * All that is said to people is said here: a message in English with named values, in ICU MessageFormat. In another language the message is
@@ -40,15 +41,16 @@ let lookUp = inEnglish;
 let tag = 'en';
 let fromTheRight = false;
 let plurals: Intl.PluralRules | undefined;
-const written = new Map<string, readonly Token[]>();
+const read = new Map<string, readonly Token[]>();
 
-/** From now on this thread speaks a language (its BCP 47 tag); what its catalog lacks is said in English. */
-export function speak(language: string, words: Lookup = inEnglish): void {
+/** From now on this thread speaks a language (its BCP 47 tag), and what dishes keep is retold by the second catalog; what these lack is said in English. */
+export function speak(language: string, words: Lookup = inEnglish, dishes: Catalog = {}): void {
   tag = language;
   fromTheRight = /^(?:ar|fa|he|ur)\b/.test(language);
   lookUp = words;
   plurals = undefined;
-  written.clear();
+  read.clear();
+  retellIn(language, dishes, words(', '));
 }
 
 /** The tag of the language that this thread speaks: "en" at first. */
@@ -110,9 +112,14 @@ export function piecesOf<V>(text: string, values: Readonly<Record<string, V>>): 
   });
 }
 
-/** A value as it stands in a sentence that is read from the right: its own words keep their order ("7:30 PM", a name in another script). */
+/**
+ * A value as it stands in a sentence: what a dish keeps is retold, and in a sentence that is read from the right its own words keep their order
+ * ("7:30 PM", a name in another script).
+ */
 function apart(value: unknown): string {
-  return fromTheRight && typeof value === 'string' && value !== '' ? `\u2068${value}\u2069` : String(value);
+  if (typeof value !== 'string') return String(value);
+  const told = retold(value);
+  return fromTheRight && told !== '' ? `\u2068${told}\u2069` : told;
 }
 
 function inLanguage(text: string): string {
@@ -125,10 +132,10 @@ function pluralOf(count: number): string {
 }
 
 function tokensOf(text: string): readonly Token[] {
-  const known = written.get(text);
+  const known = read.get(text);
   if (known) return known;
   const tokens = parse(text);
-  written.set(text, tokens);
+  read.set(text, tokens);
   return tokens;
 }
 

@@ -1,7 +1,7 @@
 import { type Amount, printAmount } from './amount';
 
 /** Things that are counted whole, one of them and several; other names stay as they are. */
-const COUNTED: readonly (readonly [one: string, several: string])[] = [
+export const COUNTED_THINGS: readonly (readonly [one: string, several: string])[] = [
   ['onion', 'onions'],
   ['shallot', 'shallots'],
   ['leek', 'leeks'],
@@ -28,7 +28,7 @@ export function nameAfter({ quantity, unit }: Amount, name: string): string {
   const found = unit === 'piece' ? HEAD.exec(name) : null;
   if (!found) return name;
   const [, before = '', word = '', after = ''] = found;
-  const pair = COUNTED.find((each) => each.includes(word.toLowerCase()));
+  const pair = COUNTED_THINGS.find((each) => each.includes(word.toLowerCase()));
   return pair ? `${before}${pair[quantity > 1 ? 1 : 0]}${after}` : name;
 }
 

@@ -1,3 +1,4 @@
+import { retold } from '@/core/say/retold';
 import { readFromTheRight, spoken, term } from '@/core/say/say';
 import { printFraction } from './amount';
 import { densityOf } from './densities';
@@ -24,19 +25,29 @@ const CLOCK = /(?<![\d:.])([01]\d|2[0-3]):([0-5]\d)(?!\d|:\d| [AP]M)/g;
 const MIXED = /(?<!\u2066)\d+[¼½¾⅓⅔⅛⅜⅝⅞]/g;
 const TENTHS = /(\d)\.(\d)/g;
 
-/** A text as the cook of a manner reads it. Text in which nothing is measured comes back as it is. */
+/** A text as the cook of a manner reads it: what a dish keeps in the cook's language, amounts in the cook's measures. Other text comes back as it is. */
 export function told(text: string, manner: Manner): string {
-  if (!/\d|[¼½¾⅓⅔]/.test(text)) return text;
-  let out = text;
+  const words = retold(text);
+  if (!/\d|[¼½¾⅓⅔]/.test(words)) return words;
+  let out = words;
   if (manner.heat !== CANONICAL.heat) out = heatTold(out, manner.heat);
   if (manner.amounts !== 'metric') out = amountsTold(out, manner.amounts);
   if (manner.clock !== CANONICAL.clock)
     out = out.replace(CLOCK, (_, hour: string, minute: string) => twelve(+hour, minute));
   if (manner.decimal !== CANONICAL.decimal) out = out.replace(TENTHS, manner.figures === 'western' ? '$1,$2' : '$1٫$2');
-  if (spoken() !== 'en') out = out.replace(UNIT, term);
+  if (spoken() !== 'en') out = thingTold(out.replace(UNIT, term));
   // The whole stands left of its part also where all else runs from the right.
   if (readFromTheRight()) out = out.replace(MIXED, '\u2066$&\u2069');
   return inFigures(out, manner.figures);
+}
+
+/** What an amount is of, in the cook's language: "280 g red rice", "3 cloves garlic". By its English name it was measured until now. */
+function thingTold(text: string): string {
+  const [, amount = '', thing = ''] = /^((?:[\d¼½¾⅓⅔⅛]\S*) )(.+)$/.exec(text) ?? [];
+  if (thing === '') return text;
+  const own = retold(thing);
+  const [, unit = '', rest = ''] = /^(\S+ (?:of )?)(.+)$/.exec(thing) ?? [];
+  return own !== thing || rest === '' ? amount + own : amount + unit + retold(rest);
 }
 
 /** Units as they are written after a number: each language has its own signs for some of them. */

@@ -30,8 +30,8 @@ function inOwnFigures(props: Props): Props {
   const { figures } = manner();
   const { children } = props;
   if (figures === CANONICAL.figures || children === undefined) return props;
-  const written = (child: unknown) => (isText(child) ? inFigures(String(child), figures) : child);
-  return { ...props, children: Array.isArray(children) ? children.map(written) : written(children) };
+  const figured = (child: unknown) => (isText(child) ? inFigures(String(child), figures) : child);
+  return { ...props, children: Array.isArray(children) ? children.map(figured) : figured(children) };
 }
 
 const isText = (child: unknown): child is string | number => typeof child === 'string' || typeof child === 'number';

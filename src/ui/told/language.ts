@@ -4,7 +4,7 @@ import { useSyncExternalStore } from 'react';
 import { type Catalog, lookIn, speak } from '@/core/say/say';
 import { keep, kept, placeOf } from '@/ui/kept';
 import { bestOf, directionOf, isTag, LANGUAGE_COOKIE, type Tag } from '@/words/languages';
-import { catalogOf } from '@/words/load';
+import { catalogOf, dishesIn } from '@/words/load';
 import { takeUpManner } from './manner';
 
 const KEPT = 'language';
@@ -14,9 +14,11 @@ const A_YEAR = 31_536_000;
 interface Spoken {
   readonly tag: Tag;
   readonly catalog: Catalog;
+  /** What dishes keep. */
+  readonly dishes: Catalog;
 }
 
-const ENGLISH: Spoken = { tag: 'en', catalog: {} };
+const ENGLISH: Spoken = { tag: 'en', catalog: {}, dishes: {} };
 let now = ENGLISH;
 let wanted: Tag = now.tag;
 const listeners = new Set<() => void>();
@@ -32,11 +34,11 @@ async function turnTo(tag: Tag): Promise<void> {
   wanted = tag;
   if (tag === now.tag) return;
   try {
-    const catalog = await catalogOf(tag);
+    const [catalog, dishes] = await Promise.all([catalogOf(tag), dishesIn(tag)]);
     // Another one was chosen while this one came.
     if (wanted !== tag) return;
-    speak(tag, lookIn(catalog));
-    now = { tag, catalog };
+    speak(tag, lookIn(catalog), dishes);
+    now = { tag, catalog, dishes };
     // What is usual in a language follows it: its decimal sign, its figures.
     takeUpManner();
   } catch (error) {

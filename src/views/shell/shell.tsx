@@ -61,7 +61,7 @@ export function Shell({
   }, []);
   useEffect(followManner, []);
   useEffect(followLanguage, []);
-  useEffect(() => planIn(spoken.tag, spoken.catalog), [spoken]);
+  useEffect(() => planIn(spoken.tag, spoken.catalog, spoken.dishes), [spoken]);
   useLayoutEffect(() => {
     if (planSeconds !== null) lookAtMost(planSeconds);
   }, [planSeconds]);

@@ -5,6 +5,7 @@ import { follow, leave, pot, rest, simmer, waits, work } from '@/core/dish/write
 import { GRAINS, grainOf, litresDry } from '@/core/grain/grains';
 import { methodOf } from '@/core/grain/methods';
 import { GRAMS_PER_TEASPOON, litresInPot, saltToAdd } from '@/core/grain/rules';
+import { written } from '@/core/say/retold';
 import { type Amount, MASS_IN_GRAMS, type MassUnit } from '@/core/units/amount';
 import { chain, GRAIN_KEEPS, present, STEAM } from './words';
 
@@ -22,7 +23,12 @@ export function kinds(first: string, ids: readonly string[] = KERNELS): WayChoic
     return {
       id,
       says: name,
-      because: `${least} to ${most} min covered; a gram takes up ${takesUp[0]} to ${takesUp[1]} g of water.`,
+      because: written('{least} to {most} min covered; a gram takes up {little} to {much} g of water.', {
+        least,
+        most,
+        little: takesUp[0],
+        much: takesUp[1],
+      }),
     };
   };
   return { id: 'kind', asks: 'Which grain?', ways: order.map(way) };
@@ -295,7 +301,7 @@ export const covered = (grain: Grainy, brief: Brief) =>
 export const resting = ({ kind }: Grainy) =>
   rest('rest', 'rest', [kind.rest[0], kind.rest[0], kind.rest[1]], 'Off the heat, lid on.', {
     vessel: 'pot',
-    doneWhen: `${kind.rest[0]} minutes are over`,
+    doneWhen: written('{minutes} minutes are over', { minutes: kind.rest[0] }),
   });
 /** Grain that holds together, and is meant to. */
 export const STICKY: ReadonlySet<string> = new Set(['short', 'soft-long']);

@@ -622,7 +622,11 @@ const cooker: Technique = {
           },
         )
       : null;
-    const says = `${base ? 'The base, grain' : 'Grain'}, ${pour(grain)} and salt into the cooker${byEye(brief)}; close it and switch it on.`;
+    const says = [
+      `${base ? 'The base, grain' : 'Grain'}, ${pour(grain)} and salt into the cooker.`,
+      ...(byEye(brief) ? [`By eye${byEye(brief)}.`] : []),
+      'Close it and switch it on.',
+    ].join(' ');
     const fill = work('fill', 'fill', 2, says, {
       uses: [...liquidUses(brief, grain), ...(ready.steps.length > 0 ? [] : ['grain'])],
       cautions: ['Fill and clean it as its maker says.'],
@@ -733,7 +737,7 @@ const inBroth: Technique = {
   mistakes: ['Pouring the broth unmeasured.', 'Salting without tasting it: broth brings salt of its own.'],
   build: (brief) => {
     const grain = measured(brief, 'broth', { alone: true });
-    const pouring = boil(brief, grain, `The grain and ${pour(grain)}; to the boil.`);
+    const pouring = boil(brief, grain, `The grain in, ${pour(grain)} on it, to the boil.`);
     const open = simmer('open', 'open, until craters', 'medium', [3, 5, 9], 'Uncovered until the surface is dry.', {
       vessel: 'pot',
       uses: brief.uses('fat'),

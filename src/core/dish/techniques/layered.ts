@@ -323,16 +323,19 @@ function laying(brief: Brief): Step {
   const raw = brief.way('below') === 'raw';
   const two = brief.way('layers') === 'two';
   const extra = two ? 3 : 0;
-  const colours = brief.has('milk') ? `drops of ${brief.named('milk')}, ` : '';
   return work(
     'layer',
     two ? 'layer, twice' : 'layer',
     // For many it takes a little longer, not so many times as long.
     [4 + extra, 6 + extra, 12 + extra],
     [
-      `Fat into the pot, then ${two ? 'half of ' : ''}${brief.named('meat')}${brief.has('crisp') ? ' and some of the onions' : ''},`,
-      `then ${two ? 'half of the grain, and the same again' : 'the grain as a loose heap'};`,
-      `${colours}${present([brief.has('herbs') && 'herbs', brief.has('crisp') && 'onions']).join(' and ') || 'nothing more'} on top.`,
+      `Fat into the pot, then ${two ? 'half of ' : ''}${brief.named('meat')}${brief.has('crisp') ? ' and some of the onions' : ''}.`,
+      two ? 'Half of the grain on it, and the same again.' : 'The grain on it as a loose heap.',
+      ...present([
+        brief.has('milk') && `Drops of ${brief.named('milk')} on top.`,
+        brief.has('herbs') && 'Herbs on top.',
+        brief.has('crisp') && 'Onions on top.',
+      ]),
       SEAL_SAYS[brief.way('seal')] ?? '',
     ].join(' '),
     {
@@ -513,7 +516,12 @@ function turning(brief: Brief, grain: Grainy, solid: number): readonly [Step, St
       'layer',
       'layer',
       [5 + round, 7 + round, 14 + round],
-      `Try the flat dish on the empty pot first: it must be wider than the rim. Fat into the pot, ${brief.named('layers')} ${round > 0 ? 'on the bottom and up the sides' : 'on the bottom'}${meat ? `, then ${brief.named('meat')}` : ''}, then the drained grain, pressed lightly.`,
+      [
+        'Try the flat dish on the empty pot first: it must be wider than the rim.',
+        `Fat into the pot, ${brief.named('layers')} ${round > 0 ? 'on the bottom and up the sides' : 'on the bottom'}.`,
+        ...(meat ? [`Then ${brief.named('meat')}.`] : []),
+        'Then the drained grain, pressed lightly.',
+      ].join(' '),
       { vessel: 'pot', uses: brief.uses('fat', 'layers', ...(meat ? ['meat'] : [])) },
     ),
     simmer(

@@ -17,6 +17,7 @@ import {
 } from '@/core/dish/write';
 import { isFlesh } from '@/core/food/food';
 import { foodsOf } from '@/core/food/known';
+import { written } from '@/core/say/retold';
 import {
   COOLING,
   capital,
@@ -264,7 +265,11 @@ const boiledMeat: Technique = {
     const brown = browning(brief);
     const last = brown?.id ?? 'strain';
     const grams = gramsIn(brief, 'meat') * LEFT_OF_MEAT;
-    const broth = { product: 'broth', name: `${noun(brief)} broth, hot`, step: 'strain' } as const;
+    const broth = {
+      product: 'broth',
+      name: written('{meat} broth, hot', { meat: noun(brief) }),
+      step: 'strain',
+    } as const;
     const amount = { quantity: Math.round(brothOf(brief).left * 100) / 100, unit: 'l' } as const;
     return {
       steps: present([ready, ...cooking, strain, brown]),
@@ -278,7 +283,7 @@ const boiledMeat: Technique = {
       gives: [{ ...broth, amount, overnight: true }],
       offers: [
         { ...broth, amount, within: 120, rather: 30, overnight: true },
-        offered('boiled meat', `boiled ${noun(brief)}`, last, grams, brown ? 40 : 60, {
+        offered('boiled meat', written('boiled {meat}', { meat: noun(brief) }), last, grams, brown ? 40 : 60, {
           rather: brown ? 15 : 30,
           ...(brown ? {} : { overnight: true }),
         }),
@@ -352,7 +357,7 @@ const marinated: Technique = {
       offers: [
         offered(
           'marinated meat',
-          `marinated ${noun(brief)}, raw`,
+          written('marinated {meat}, raw', { meat: noun(brief) }),
           'lie',
           gramsIn(brief, 'meat') + gramsIn(brief, 'yogurt'),
           most,
@@ -463,7 +468,7 @@ const yogurtCurry: Technique = {
       offers: [
         offered(
           'meat in gravy',
-          `${noun(brief)} in yogurt gravy`,
+          written('{meat} in yogurt gravy', { meat: noun(brief) }),
           'balance',
           gramsIn(brief, 'meat') + gramsIn(brief, 'more') + gramsIn(brief, 'water'),
           60,
@@ -714,9 +719,16 @@ const bakedPieces: Technique = {
         pot('tray', 'tray', ['tray'], Math.max(1, Math.round(brief.servings * 3.5) / 10), 'lay', 'bake', { wash: 8 }),
       ],
       offers: [
-        offered('fried pieces', `baked ${noun(brief)} pieces`, 'rest', gramsIn(brief, 'meat') * 0.75, 40, {
-          rather: 15,
-        }),
+        offered(
+          'fried pieces',
+          written('baked {meat} pieces', { meat: noun(brief) }),
+          'rest',
+          gramsIn(brief, 'meat') * 0.75,
+          40,
+          {
+            rather: 15,
+          },
+        ),
       ],
       lands: { step: 'rest', waits: waits('hot', 10, 20, 'under foil on a warm plate') },
     };

@@ -17,6 +17,7 @@ import {
 } from '@/core/dish/write';
 import { foodsOf } from '@/core/food/known';
 import { LIMITS } from '@/core/heat/safe-limits';
+import { written } from '@/core/say/retold';
 import {
   BEANS,
   byAmount,
@@ -348,7 +349,7 @@ const pulsesSoaked: Technique = {
       {
         vessel: 'pot',
         lookEvery: 8,
-        doneWhen: `${hardBoil} minutes of full boil are over`,
+        doneWhen: written('{minutes} minutes of full boil are over', { minutes: hardBoil }),
         cautions: [BEANS],
         safeMinutes: hardBoil,
       },
@@ -871,7 +872,7 @@ const eggs: Technique = {
           vessel: 'pot',
           uses: brief.uses('eggs'),
           lookEvery: 5,
-          doneWhen: `${firm ? 10 : 7} minutes are over`,
+          doneWhen: written('{minutes} minutes are over', { minutes: firm ? 10 : 7 }),
           cautions: [EGGS],
         }),
         work('peel', 'cool, peel', [4, 6, 9], 'Into cold water, then peel under it.', {

@@ -20,6 +20,7 @@ import {
 import { isFlesh } from '@/core/food/food';
 import { foodsOf } from '@/core/food/known';
 import { LIMITS } from '@/core/heat/safe-limits';
+import { written } from '@/core/say/retold';
 import { type Amount, MASS_IN_GRAMS, type MassUnit } from '@/core/units/amount';
 import { byAmount, COOLING, chain, gramsIn, HEAVY, HOT_FAT, MARINADE, present, salt } from './words';
 
@@ -494,7 +495,7 @@ const roast: Technique = {
         attention: 'eyes',
         lookEvery: 20,
         doneWhen: isBird(brief)
-          ? `${middleOf(brief, 'meat')} °C at the thickest part`
+          ? written('{celsius} °C at the thickest part', { celsius: middleOf(brief, 'meat') })
           : '3 to 5 °C below what you want in the middle',
       },
     );
@@ -649,7 +650,7 @@ const meatballs: Technique = {
       {
         vessel: 'pan',
         lookEvery: 8,
-        doneWhen: `${middleOf(brief, 'meat', 'egg')} °C in the middle of the largest`,
+        doneWhen: written('{celsius} °C in the middle of the largest', { celsius: middleOf(brief, 'meat', 'egg') }),
         cautions: [COOLING],
       },
     );

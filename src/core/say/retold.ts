@@ -1,0 +1,119 @@
+import type { Catalog, Value, ValuesIn } from './say';
+
+/**
+ * Words that a dish keeps. They are written in English whatever is spoken, since rules read them and a dish goes from cook to cook; where they are
+ * shown, or put into a sentence, they are retold in the reader's language. What a cook has written is in no catalog and stays as it is.
+ */
+
+/** A text that a dish keeps, in English, its values in their places. */
+export function written<const M extends string>(
+  text: M,
+  ...values: [ValuesIn<M>] extends [never] ? readonly [] : readonly [values: Readonly<Record<ValuesIn<M>, Value>>]
+): string {
+  const given: Readonly<Record<string, Value>> = values[0] ?? {};
+  return text.replace(/\{(\w+)\}/g, (_, name: string) => String(given[name]));
+}
+
+/** A text with values in it, as it is recognised and as it is retold. */
+interface Pattern {
+  /** What must be there for it to be worth looking. */
+  readonly longest: string;
+  readonly form: RegExp;
+  readonly names: readonly string[];
+  readonly retold: string;
+}
+
+let words: ReadonlyMap<string, string> = new Map();
+let patterns: readonly Pattern[] = [];
+let tag = 'en';
+let comma = ', ';
+let joins: Intl.ListFormat | undefined;
+/** What was looked for, most of it again and again: a page is drawn many times. */
+const known = new Map<string, string>();
+const MOST_KNOWN = 5000;
+
+/** From now on what dishes keep is retold in a language, by what each text is in it, lists with that comma; by an empty catalog nothing is. */
+export function retellIn(language: string, catalog: Catalog, between = ', '): void {
+  tag = language;
+  comma = between;
+  joins = undefined;
+  known.clear();
+  words = new Map(Object.entries(catalog));
+  patterns = Object.entries(catalog)
+    .filter(([english]) => english.includes('{'))
+    .map(([english, retold]) => patternOf(english, retold))
+    // What is told by more of its words is taken first: "boiled {thing}, hot" before "boiled {thing}".
+    .sort((a, b) => b.longest.length - a.longest.length);
+}
+
+/** A text of a dish as its reader reads it: all of it, its sentences, or what it lists. Unknown words come back as they are. */
+export function retold(text: string): string {
+  if (words.size === 0 || !/\p{L}/u.test(text)) return text;
+  const found = known.get(text);
+  if (found !== undefined) return found;
+  if (known.size > MOST_KNOWN) known.clear();
+  const told = whole(text) ?? inSentences(text) ?? asList(text) ?? text;
+  known.set(text, told);
+  return told;
+}
+
+/** The text as it stands in the catalog, also where it begins a sentence, or a name stands within one. */
+function whole(text: string): string | undefined {
+  return words.get(text) ?? begun(text) ?? byPattern(text);
+}
+
+function begun(text: string): string | undefined {
+  const small = lowered(text);
+  if (small === text) return words.get(text.charAt(0).toUpperCase() + text.slice(1));
+  const found = words.get(small);
+  return found === undefined ? undefined : raised(found);
+}
+
+const lowered = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+const raised = (text: string) => text.charAt(0).toLocaleUpperCase(tag) + text.slice(1);
+
+function byPattern(text: string): string | undefined {
+  for (const { longest, form, names, retold: to } of patterns) {
+    if (!text.includes(longest)) continue;
+    const match = form.exec(text);
+    if (!match) continue;
+    const values = new Map(names.map((name, at) => [name, retold(match[at + 1]!)]));
+    return to.replace(/\{(\w+)\}/g, (_, name: string) => values.get(name) ?? '');
+  }
+  return undefined;
+}
+
+/** The sentences of a text, as a catalog holds them. */
+export const sentencesOf = (text: string): readonly string[] => text.split(/(?<=[.!?]) +(?=\p{Lu}|\d)/u);
+
+function inSentences(text: string): string | undefined {
+  const parts = sentencesOf(text);
+  if (parts.length < 2) return undefined;
+  const told = parts.map((part) => whole(part) ?? part);
+  return told.some((part, at) => part !== parts[at]) ? told.join(' ') : undefined;
+}
+
+/** What a text lists: "leeks, onions and thyme". */
+export const partsOfList = (text: string): readonly string[] => text.split(/, (?:and )?| and /);
+
+/** A list is retold where each of its parts is known. */
+function asList(text: string): string | undefined {
+  const parts = partsOfList(text);
+  if (parts.length < 2) return undefined;
+  const told = parts.flatMap((part) => whole(part) ?? []);
+  if (told.length < parts.length) return undefined;
+  if (!/ and /.test(text)) return told.join(comma);
+  joins ??= new Intl.ListFormat(tag, { type: 'conjunction' });
+  return joins.format(told);
+}
+
+function patternOf(english: string, to: string): Pattern {
+  const parts = english.split(/\{\w+\}/);
+  const literal = (part: string) => part.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+  return {
+    longest: parts.reduce((longest, part) => (part.length > longest.length ? part : longest)),
+    form: new RegExp(`^${parts.map(literal).join('(.+?)')}$`, 'u'),
+    names: [...english.matchAll(/\{(\w+)\}/g)].map(([, name]) => name!),
+    retold: to,
+  };
+}

@@ -1,0 +1,2 @@
+export const BROWSER_PACKAGES: readonly string[];
+export function browserHere(): string | undefined;

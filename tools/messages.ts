@@ -210,7 +210,7 @@ export function faultsOfCatalog(
   messages: readonly Said[],
 ): { readonly missing: readonly string[]; readonly unsaid: readonly string[]; readonly wrong: readonly string[] } {
   const said = new Set(messages.map(({ text }) => text));
-  const { pluralCategories } = new Intl.PluralRules(language).resolvedOptions();
+  const { pluralCategories } = new Intl.PluralRules(language.split('/').at(-1)).resolvedOptions();
   const wrong = Object.entries(catalog).flatMap(([english, text]) => {
     try {
       const [theirs, ours] = [wanted(english), wanted(text)];
@@ -236,5 +236,5 @@ export function faultsOfCatalog(
   };
 }
 
-/** Where the catalogs are. */
+/** Where the catalogs are: of a language ("de"), and of what dishes keep in it ("dishes/de"). */
 export const catalogFile = (tag: string) => relative(process.cwd(), join(root, 'src/words', `${tag}.json`));

@@ -1,4 +1,4 @@
-import type { Catalog, Value, ValuesIn } from './say';
+import type { Catalog, Value, ValuesIn } from './values';
 
 /**
  * Words that a dish keeps. They are written in English whatever is spoken, since rules read them and a dish goes from cook to cook; where they are
@@ -78,7 +78,9 @@ function byPattern(text: string): string | undefined {
     const match = form.exec(text);
     if (!match) continue;
     const values = new Map(names.map((name, at) => [name, retold(match[at + 1]!)]));
-    return to.replace(/\{(\w+)\}/g, (_, name: string) => values.get(name) ?? '');
+    const filled = to.replace(/\{(\w+)\}/g, (_, name: string) => values.get(name) ?? '');
+    // What begins a sentence in English begins one here too.
+    return /^\p{Lu}/u.test(text) ? raised(filled) : filled;
   }
   return undefined;
 }
@@ -107,12 +109,15 @@ function asList(text: string): string | undefined {
   return joins.format(told);
 }
 
+/** What stands in a place: it does not go on into the next sentence. */
+const WITHIN_A_SENTENCE = '((?:(?![.!?] ).)+?)';
+
 function patternOf(english: string, to: string): Pattern {
   const parts = english.split(/\{\w+\}/);
   const literal = (part: string) => part.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
   return {
     longest: parts.reduce((longest, part) => (part.length > longest.length ? part : longest)),
-    form: new RegExp(`^${parts.map(literal).join('(.+?)')}$`, 'u'),
+    form: new RegExp(`^${parts.map(literal).join(WITHIN_A_SENTENCE)}$`, 'u'),
     names: [...english.matchAll(/\{(\w+)\}/g)].map(([, name]) => name!),
     retold: to,
   };

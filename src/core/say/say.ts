@@ -1,22 +1,13 @@
 import { parse, type Token } from '@messageformat/parser';
 import { retellIn, retold } from './retold';
+import type { Catalog, Value, ValuesIn } from './values';
+
+export type { Catalog, Value, ValuesIn };
 
 /**
  * All that is said to people is said here: a message in English with named values, in ICU MessageFormat. In another language the message is
  * looked up in that language's catalog and the values are put into what is found there, in the order and the plural that it asks for.
  */
-
-/** What stands in the place of a value. */
-export type Value = string | number;
-
-/** The names of the values that a message wants. Branches of a plural are told from names by their "#" or a space. */
-export type ValuesIn<M extends string> = M extends `${string}{${infer Name}}${infer Rest}`
-  ? NameOf<Name> | ValuesIn<Rest>
-  : never;
-type NameOf<N extends string> = Plain<Last<N>> | (N extends `${infer Name}, ${string}` ? Plain<Name> : never);
-/** What stands after the last "{": a name within a branch. */
-type Last<N extends string> = N extends `${string}{${infer Inner}` ? Last<Inner> : N;
-type Plain<N extends string> = N extends '' | `${string}${' ' | '#' | ',' | '{'}${string}` ? never : N;
 
 declare const isMessage: unique symbol;
 /** A message that is said later, by `say`: kept in a table, chosen by a rule. It wants no values, and cannot be shown unsaid. */
@@ -26,9 +17,6 @@ export interface Message {
 
 /** What a message is in another language; undefined where that language lacks it. */
 export type Lookup = (english: string) => string | undefined;
-
-/** Messages of the product by their English, in one language. */
-export type Catalog = Readonly<Record<string, string>>;
 
 /** Looks messages up in a catalog. */
 export const lookIn =

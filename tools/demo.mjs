@@ -4,13 +4,16 @@ import { createServer } from 'node:net';
 import { installPackages, printOfFiles, root, run } from './install.mjs';
 
 // npm run demo [-- --port 3000 --host 127.0.0.1]: installs what is missing, builds when something changed, serves with the sample meals.
+// `--build-only` ends there.
 // Only this machine is served unless another address is told: --host 0.0.0.0 serves the whole network.
 
+const onlyBuild = process.argv.includes('--build-only');
 const port = readPort(process.argv.slice(2));
 const host = told(process.argv.slice(2), '--host') ?? '127.0.0.1';
-await refuseTakenPort(port);
+if (!onlyBuild) await refuseTakenPort(port);
 installPackages();
 buildWhenChanged();
+if (onlyBuild) process.exit(0);
 process.env.WARM_CADENCE_SAMPLES = '1';
 if (run(process.execPath, ['tools/service-worker.mjs']) !== 0) process.exit(1);
 

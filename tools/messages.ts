@@ -65,7 +65,7 @@ const LISTS: readonly (readonly string[])[] = [
   EARLIER_ANSWERS,
   Object.keys(KINDS),
   STEP_SORTS,
-  ['burner', 'oven', 'appliance', 'not known', 'cook', 'helper'],
+  ['burner', 'oven', 'appliance', 'not known', 'cook', 'helper', 'people'],
 ];
 
 interface Node {

@@ -18,6 +18,7 @@ const STAGES = [
   ['Types', 'npx', ['tsc', '--noEmit']],
   ['Unit tests', 'npx', ['vitest', 'run', '--project', 'unit']],
   ['Reference checks', 'npx', ['vitest', 'run', '--project', 'reference']],
+  ['Build', process.execPath, ['tools/demo.mjs', '--build-only']],
   ['Browser tests', 'npx', ['playwright', 'test']],
 ];
 

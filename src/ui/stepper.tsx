@@ -2,7 +2,7 @@
 
 import { Minus, Plus } from 'lucide-react';
 import { useEffect, useId, useState } from 'react';
-import { say } from '@/core/say/say';
+import { say, term } from '@/core/say/say';
 import { scaleFor } from '@/core/units/manner';
 import { readNumber } from '@/core/units/number';
 import { manner, toldHere } from './told/manner';
@@ -75,7 +75,7 @@ export function Stepper(props: StepperProps) {
         >
           <Plus size={18} aria-hidden />
         </button>
-        {unit && <span className="text-faint">{unit}</span>}
+        {unit && <span className="text-faint">{term(unit)}</span>}
       </div>
       {!sound && (
         <p id={`${id}-fault`} role="alert" className="mt-1 max-w-56 text-sm text-warn">

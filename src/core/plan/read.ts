@@ -10,6 +10,7 @@ import { stationsFor } from '@/core/meal/stations';
 import { groupBy } from '@/core/plain/group-by';
 import { printSpan } from '@/core/plain/span';
 import { clockAt, type TableHour } from '@/core/plain/wall-clock';
+import { written } from '@/core/say/retold';
 import { say } from '@/core/say/say';
 import type { FoundSolution, ProblemLink, ProblemStep, Schedule } from '@/core/schedule/problem';
 import { printThing } from '@/core/units/thing';
@@ -162,7 +163,10 @@ function partOfPlan(
   const rests = row.spread?.[0] === row.spread?.[1] && minutes === part.minutes.likely;
   const [least, most] = rests ? [part.minutes.shortest, part.minutes.longest] : (row.spread ?? [minutes, minutes]);
   return {
-    name: part.parts > 1 ? `${step.name} ${part.part}/${part.parts}` : step.name,
+    name:
+      part.parts > 1
+        ? written('{step} {part}/{parts}', { step: step.name, part: part.part, parts: part.parts })
+        : step.name,
     says: [step.says, sayMeasured(compiled.dishes, dish, step.id)].filter((each) => each !== '').join(' '),
     part: part.part,
     parts: part.parts,

@@ -98,15 +98,30 @@ function inSentences(text: string): string | undefined {
 /** What a text lists: "leeks, onions and thyme". */
 export const partsOfList = (text: string): readonly string[] => text.split(/, (?:and )?| and /);
 
-/** A list is retold where each of its parts is known. */
+/** A list is retold where all of it is known: as much at once as there is in the catalog ("in fine rings, washed"). */
 function asList(text: string): string | undefined {
-  const parts = partsOfList(text);
-  if (parts.length < 2) return undefined;
-  const told = parts.flatMap((part) => whole(part) ?? []);
-  if (told.length < parts.length) return undefined;
-  if (!/ and /.test(text)) return told.join(comma);
+  const parts = text.split(', ');
+  const told: string[] = [];
+  for (let at = 0; at < parts.length; ) {
+    const ends = parts.slice(at).map((_, more) => parts.length - more);
+    const found = ends
+      .map((end) => ({ end, said: listed(parts.slice(at, end).join(', ')) }))
+      .find(({ said }) => said !== undefined);
+    if (found?.said === undefined) return undefined;
+    told.push(found.said);
+    at = found.end;
+  }
+  return told.join(comma);
+}
+
+/** A thing of a list, or two of them: "onions and thyme". */
+function listed(text: string): string | undefined {
+  const one = whole(text.replace(/^and /, ''));
+  if (one !== undefined || !text.includes(' and ')) return one;
+  const parts = text.split(' and ').flatMap((part) => whole(part) ?? []);
+  if (parts.length < text.split(' and ').length) return undefined;
   joins ??= new Intl.ListFormat(tag, { type: 'conjunction' });
-  return joins.format(told);
+  return joins.format(parts);
 }
 
 /** What stands in a place: it does not go on into the next sentence. */

@@ -27,7 +27,11 @@ const TENTHS = /(\d)\.(\d)/g;
 
 /** A text as the cook of a manner reads it: what a dish keeps in the cook's language, amounts in the cook's measures. Other text comes back as it is. */
 export function told(text: string, manner: Manner): string {
-  const words = retold(text);
+  return inMeasures(retold(text), manner);
+}
+
+/** A text in the cook's measures whose words are the cook's already. */
+export function inMeasures(words: string, manner: Manner): string {
   if (!/\d|[¼½¾⅓⅔]/.test(words)) return words;
   let out = words;
   if (manner.heat !== CANONICAL.heat) out = heatTold(out, manner.heat);

@@ -1,6 +1,7 @@
+import { retold } from '@/core/say/retold';
 import { spoken } from '@/core/say/say';
 import { CANONICAL } from '@/core/units/manner';
-import { inFigures, told } from '@/core/units/told';
+import { inFigures, inMeasures, told } from '@/core/units/told';
 import { manner } from './current';
 
 /** What of an element is read by people besides what is in it. */
@@ -38,7 +39,10 @@ const isText = (child: unknown): child is string | number => typeof child === 's
 /** What React draws as nothing. */
 const isNothing = (child: unknown) => child === null || child === undefined || typeof child === 'boolean';
 
-/** Texts that stand side by side are one text ("200", " °C"): it stands at the first one's place, so that all others keep theirs. */
+/**
+ * Texts that stand side by side are one text ("200", " °C"): it stands at the first one's place, so that all others keep theirs. What a dish keeps is one of
+ * them by itself ("+ ", "Leek soup").
+ */
 function toldChildren(children: unknown): unknown {
   if (isText(children)) return told(String(children), manner());
   if (!Array.isArray(children)) return children;
@@ -46,13 +50,13 @@ function toldChildren(children: unknown): unknown {
   for (let at = 0; at < out.length; at++) {
     if (!isText(out[at])) continue;
     const first = at;
-    let text = String(out[at]);
+    let text = retold(String(out[at]));
     while (at + 1 < out.length && (isText(out[at + 1]) || isNothing(out[at + 1]))) {
       at++;
-      if (isText(out[at])) text += String(out[at]);
+      if (isText(out[at])) text += retold(String(out[at]));
       out[at] = null;
     }
-    out[first] = told(text, manner());
+    out[first] = inMeasures(text, manner());
   }
   return out;
 }

@@ -1,6 +1,8 @@
 import { clockMinutes } from '@/core/kitchen/kitchen';
 import type { Pin } from '@/core/meal/pin';
 import type { Landing, Plan, PlannedStep, Station } from '@/core/plan/plan';
+import { retold } from '@/core/say/retold';
+import { say } from '@/core/say/say';
 import { type TimeScale, ticks, timeScale } from './scale';
 
 /** A step drawn as a piece of its dish's ribbon. */
@@ -132,13 +134,23 @@ export function scaleOf(plan: Plan, width: number, zoom: number): TimeScale {
  * Where everything of a plan stands on the sheet. The scale may be that of another plan: under the hand it must not run away. A sheet higher
  * than its `room` draws its lines closer together, as far as they can still be read.
  */
-export function layOut(plan: Plan, scale: TimeScale, room = Number.POSITIVE_INFINITY): ScoreLayout {
+export function layOut(given: Plan, scale: TimeScale, room = Number.POSITIVE_INFINITY): ScoreLayout {
+  const plan = asRead(given);
   let layout = arranged(plan, scale, 1);
   for (let density = 1, tries = 0; layout.height > room && density > CLOSEST && tries < 4; tries++) {
     density = Math.max(CLOSEST, (density * room) / layout.height);
     layout = arranged(plan, scale, density);
   }
   return layout;
+}
+
+/** The plan with the names that its reader reads: how wide they are decides where they stand. */
+function asRead(plan: Plan): Plan {
+  return {
+    ...plan,
+    steps: plan.steps.map((step) => ({ ...step, name: retold(step.name), dishName: retold(step.dishName) })),
+    landings: plan.landings.map((landing) => ({ ...landing, dishName: retold(landing.dishName) })),
+  };
 }
 
 function arranged(plan: Plan, scale: TimeScale, density: number): ScoreLayout {
@@ -339,7 +351,13 @@ function placeLabels(
 
 /** A dish in a word or two, for a label: "Pearl barley" of "Pearl barley with leeks". */
 export function shortName(dishName: string): string {
-  return dishName.split(/ (?:with|and|in|from|on|of) |, /)[0]!;
+  // The message lists the words before which a name may end; a language lists its own.
+  const joining = new Set(say('with and in from on of').split(' '));
+  const words = dishName.split(/,? /);
+  const end = words.findIndex(
+    (word, at) => at > 0 && (joining.has(word) || dishName.includes(`${words[at - 1]}, ${word}`)),
+  );
+  return words.slice(0, end < 0 ? words.length : end).join(' ');
 }
 
 /**

@@ -697,5 +697,5 @@ function sayCelsius({ likely }: Range): string {
 
 /** A dish name that fits the landing edge; the whole name stands in the lines below and on the menu. */
 function shorten(name: string): string {
-  return name.length > 27 ? `${name.slice(0, 26).trimEnd()}…` : name;
+  return name.length > 26 ? `${name.slice(0, 25).trimEnd()}…` : name;
 }

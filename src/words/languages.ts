@@ -16,6 +16,7 @@ export const LANGUAGES = [
   { tag: 'pt', name: 'Português', direction: 'ltr' },
   { tag: 'tr', name: 'Türkçe', direction: 'ltr' },
   { tag: 'sw', name: 'Kiswahili', direction: 'ltr' },
+  { tag: 'hi', name: 'हिन्दी', direction: 'ltr' },
   { tag: 'ar', name: 'العربية', direction: 'rtl' },
   { tag: 'fa', name: 'فارسی', direction: 'rtl' },
 ] as const satisfies readonly Language[];

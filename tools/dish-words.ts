@@ -48,7 +48,7 @@ function saidBy(technique: Technique): readonly (string | undefined)[] {
     says,
     ...mistakes,
     ...choices.flatMap(({ asks, ways }) => [asks, ...ways.flatMap((way) => [way.says, way.because])]),
-    ...slots.flatMap(({ asks, usual, cut }) => [asks, usual, cut]),
+    ...slots.flatMap(({ asks, usual, cut, takes }) => [asks, usual, cut, ...(takes ?? [])]),
   ];
 }
 

@@ -1,3 +1,4 @@
+import { say, term } from '@/core/say/say';
 import { type Amount, COUNT_UNITS, isMass, isVolume, MASS_IN_GRAMS, type Unit, VOLUME_IN_ML } from './amount';
 import { densityOf } from './densities';
 import type { Manner } from './manner';
@@ -67,9 +68,9 @@ export function unitChoices({ amounts }: Pick<Manner, 'amounts'>): readonly (rea
 }
 
 function unitName(unit: Unit, amounts: Manner['amounts']): string {
-  if (unit === 'us-cup') return amounts === 'american' ? 'cup' : 'US cup';
-  if (unit === 'cup') return amounts === 'american' ? 'metric cup' : 'cup';
-  if (unit === 'au-tbsp') return amounts === 'australian' ? 'tbsp' : 'Australian tbsp';
-  if (unit === 'tbsp' && amounts === 'australian') return 'tbsp of 15 millilitres';
-  return unit;
+  if (unit === 'us-cup') return amounts === 'american' ? term('cup') : say('US cup');
+  if (unit === 'cup') return amounts === 'american' ? say('metric cup') : term('cup');
+  if (unit === 'au-tbsp') return amounts === 'australian' ? term('tbsp') : say('Australian tbsp');
+  if (unit === 'tbsp' && amounts === 'australian') return say('tbsp of 15 millilitres');
+  return term(unit);
 }

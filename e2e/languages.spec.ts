@@ -30,13 +30,18 @@ const LONGER = 14;
 const catalogOf = (tag: string): Readonly<Record<string, string>> =>
   JSON.parse(readFileSync(`src/words/${tag}.json`, 'utf8'));
 
-/** What is on a page, and what a screen reader hears of it. */
+/** What is on a page, each text by itself and as it stands with its neighbours, and what a screen reader hears of it. */
 const wordsOn = (page: Page) =>
   page.evaluate(() => {
-    const read = [...document.querySelectorAll('main *')].flatMap((each) =>
-      ['aria-label', 'title', 'placeholder'].map((name) => each.getAttribute(name) ?? ''),
-    );
-    return [...read, ...document.body.textContent.split('\n')].map((text) => text.trim());
+    const texts = new Set<string>();
+    const take = (text: string | null) => texts.add((text ?? '').replace(/[\u2066-\u2069]/g, '').trim());
+    for (const each of document.querySelectorAll('body *:not(script, style)')) {
+      for (const name of ['aria-label', 'title', 'placeholder']) take(each.getAttribute(name));
+      const own = [...each.childNodes].filter(({ nodeType }) => nodeType === Node.TEXT_NODE);
+      for (const text of own) take(text.nodeValue);
+      if (own.length > 0) take(each.textContent);
+    }
+    return [...texts];
   });
 
 test.describe('whoever comes with another language', () => {
@@ -49,7 +54,9 @@ test.describe('whoever comes with another language', () => {
       }, async ({ page }) => {
         const catalog = catalogOf(tag);
         const english = new Set(
-          Object.entries(catalog).flatMap(([text, said]) => (text.length >= LONGER && text !== said ? [text] : [])),
+          [catalog, catalogOf(`dishes/${tag}`)].flatMap((words) =>
+            Object.entries(words).flatMap(([text, said]) => (text.length >= LONGER && text !== said ? [text] : [])),
+          ),
         );
         await page.clock.install({ time: NOON });
         expect(await (await page.request.get('/', { headers: { 'accept-language': tag } })).text()).toContain(

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { BROWSER_PACKAGES, browserHere } from './browser.mjs';
 import { installPackages, run } from './install.mjs';
 
-// npm run verify: installs what is missing (packages, Chromium), then lint, types, unit, reference and browser tests.
+// npm run verify: installs what is missing (packages, Chromium), then lint, types, unit and reference tests, a build, browser tests.
 
 // Both wait for the network most of the time: side by side.
 const browser = installBrowser();

@@ -1,5 +1,5 @@
 import { foodsOf, unknownIn } from '@/core/food/known';
-import { say } from '@/core/say/say';
+import { written } from '@/core/say/retold';
 import { MASS_IN_GRAMS, type MassUnit, VOLUME_IN_ML, type VolumeUnit } from '@/core/units/amount';
 import type { Dish, Ingredient, Step } from './dish';
 import { cooks, foodsIn, handlesRaw, isHot, stepsFrom } from './foods';
@@ -9,14 +9,12 @@ const HEAVY_LITRES = 6;
 /** So much fat in one vessel is deep enough to boil over and to burn. Common practice, no source. */
 const DEEP_ML = 250;
 /** A pressure cooker: closing it and opening it are two moments. */
-const closing = () =>
-  say(
-    'Fill it no higher than its maker says (beans and grain: half), see that the valve is clear, and lock the lid. Never leave it on high.',
-  );
-const opening = () =>
-  say(
-    'Open it only when the pressure is gone by itself or as its maker says: the lid moves freely, and it tips away from you. Never force it.',
-  );
+const CLOSING = written(
+  'Fill it no higher than its maker says (beans and grain: half), see that the valve is clear, and lock the lid. Never leave it on high.',
+);
+const OPENING = written(
+  'Open it only when the pressure is gone by itself or as its maker says: the lid moves freely, and it tips away from you. Never force it.',
+);
 
 /** A caution, and the words by which it is known to stand there already; none where nothing written silences it. */
 interface Rule {
@@ -57,23 +55,23 @@ function rawRules(dish: Dish, step: Step, used: readonly Ingredient[]): Rule[] {
   const rules: Rule[] = [];
   if (handlesRaw(dish, step)) {
     rules.push({
-      says: say('Raw meat or fish: wash board, knife and hands before anything that is eaten raw.'),
+      says: written('Raw meat or fish: wash board, knife and hands before anything that is eaten raw.'),
       already: /wash board/i,
     });
   }
   const strange = used.filter((item) => unknownIn(item).length > 0).map(({ name }) => name);
   if (strange.length > 0) {
     rules.push({
-      says: say(
+      says: written(
         'Not known here: {strange}. If it is raw meat, fish or egg, wash board and hands after it and cook it through; for allergens ask its label.',
-        { strange: strange.join(say(', ')) },
+        { strange: strange.join(', ') },
       ),
     });
   }
   const hard =
     step.place.at === 'board' && used.some((item) => foodsOf(item).some((food) => food.hard && food.state === 'raw'));
   if (hard && step.attention === 'hands') {
-    rules.push({ says: say('What is hard rolls: cut a flat side first, fingers curled.'), already: /flat side/i });
+    rules.push({ says: written('What is hard rolls: cut a flat side first, fingers curled.'), already: /flat side/i });
   }
   return rules;
 }
@@ -86,20 +84,20 @@ function heatRules(dish: Dish, step: Step, used: readonly Ingredient[]): Rule[] 
   const fats = used.filter((item) => foodsOf(item).some(({ kind }) => kind === 'fat'));
   if (step.place.at === 'burner' && fats.reduce((sum, item) => sum + mlOf(item), 0) >= DEEP_ML) {
     rules.push({
-      says: say(
+      says: written(
         'Deep fat: the pan a third full at most, its lid at hand to smother a flame, never water on it. Stay with it; if it smokes, off the heat. Handle turned in, out of the reach of children.',
       ),
       already: /third full/i,
     });
   } else if (step.place.at === 'burner' && step.attention === 'hands' && fats.length > 0) {
     rules.push({
-      says: say(
+      says: written(
         'Hot fat: dry what goes in, and lay it in away from you. Handle turned in, out of the reach of children.',
       ),
       already: /hot (fat|oil)|spit/i,
     });
   }
-  if (isPressed(step)) rules.push({ says: closing(), already: /lock the lid/i });
+  if (isPressed(step)) rules.push({ says: CLOSING, already: /lock the lid/i });
   return rules;
 }
 
@@ -110,17 +108,17 @@ function potRules(dish: Dish, step: Step, hands: boolean): Rule[] {
   const before = dish.links
     .filter(({ to }) => to === step.id)
     .flatMap(({ from }) => dish.steps.find(({ id }) => id === from) ?? []);
-  if (before.some(isPressed)) rules.push({ says: opening(), already: /pressure/i });
+  if (before.some(isPressed)) rules.push({ says: OPENING, already: /pressure/i });
   const use = dish.vessels.find(({ id }) => id === step.vessel);
   const afterHeat = use !== undefined && step.id !== use.from;
   if (use && afterHeat && use.need.litres >= HEAVY_LITRES && !isHot(step)) {
     rules.push({
-      says: say('A full pot is heavy and hot: clear the way first, two dry cloths.'),
+      says: written('A full pot is heavy and hot: clear the way first, two dry cloths.'),
       already: /heavy|clear the way|two dry cloths/i,
     });
   }
   if (use && before.some((each) => each.vessel === step.vessel && isClosed(dish, each))) {
-    rules.push({ says: say('Lift the lid away from you: the steam scalds.'), already: /steam/i });
+    rules.push({ says: written('Lift the lid away from you: the steam scalds.'), already: /steam/i });
   }
   if (
     use?.need.straight &&
@@ -129,7 +127,7 @@ function potRules(dish: Dish, step: Step, hands: boolean): Rule[] {
     foodsIn(dish).some(({ kind }) => kind === 'fat')
   ) {
     rules.push({
-      says: say(
+      says: written(
         'Hot fat and steam run out when it is turned over: away from you, sleeves down, both hands in dry cloths, nobody near.',
       ),
       already: /run out|runs out/i,
@@ -138,7 +136,7 @@ function potRules(dish: Dish, step: Step, hands: boolean): Rule[] {
   const blends = (step.place.at === 'appliance' && step.place.appliance === 'blender') || /\bblend/i.test(step.says);
   if (blends && before.some(cooks)) {
     rules.push({
-      says: say(
+      says: written(
         'Hot in a jug blender: half full at most, the vent open, a folded cloth held on the lid, slow at first. With a stick, keep its head under.',
       ),
       already: /half full/i,
@@ -154,11 +152,11 @@ function endRules(dish: Dish, step: Step): Rule[] {
   const whole = wholeNamesIn(dish);
   if (whole.length > 0 && dish.steps.some(cooks)) {
     rules.push({
-      says: say('Fish out {whole}, and tell the table of any that stay.', { whole: whole.join(say(', ')) }),
+      says: written('Fish out {whole}, and tell the table of any that stay.', { whole: whole.join(', ') }),
     });
   }
   if (foodsIn(dish).some(({ honey }) => honey))
-    rules.push({ says: say('Honey is not for infants under one year.'), already: /infants/i });
+    rules.push({ says: written('Honey is not for infants under one year.'), already: /infants/i });
   return rules;
 }
 

@@ -1,6 +1,6 @@
 import { type Food, isFlesh, isRawFlesh } from '@/core/food/food';
 import { LIMITS, type Limit } from '@/core/heat/safe-limits';
-import { say } from '@/core/say/say';
+import { written } from '@/core/say/retold';
 import type { Dish, Step } from './dish';
 import { cooks, foodsAt, foodsIn, stepsFrom } from './foods';
 
@@ -120,12 +120,23 @@ export function neverHeated(dish: Dish): readonly { readonly step: Step; readonl
 
 /** The rule in a sentence. */
 export function sayRule({ celsius, restMinutes, limit }: CentreRule): string {
-  const still = restMinutes > 0 ? say(', and {restMinutes} minutes of rest', { restMinutes }) : '';
-  const firm =
-    limit.id === 'egg' ? say(', or white and yolk firm') : limit.id === 'fish' ? say(', or opaque and flaking') : '';
-  return say('In the middle at least {celsius} °C{firm}{still}: measure the thickest piece. Local rules come first.', {
+  return `${middle(celsius, restMinutes, limit)} ${written('Local rules come first.')}`;
+}
+
+function middle(celsius: number, minutes: number, { id }: Limit): string {
+  if (id === 'egg') {
+    return written('In the middle at least {celsius} °C, or white and yolk firm: measure the thickest piece.', {
+      celsius,
+    });
+  }
+  if (id === 'fish') {
+    return written('In the middle at least {celsius} °C, or opaque and flaking: measure the thickest piece.', {
+      celsius,
+    });
+  }
+  if (minutes === 0) return written('In the middle at least {celsius} °C: measure the thickest piece.', { celsius });
+  return written('In the middle at least {celsius} °C, and {minutes} minutes of rest: measure the thickest piece.', {
     celsius,
-    firm,
-    still,
+    minutes,
   });
 }

@@ -49,6 +49,8 @@ describe('what a dish keeps', () => {
     expect(retold('leeks and thyme')).toBe('Lauch und Thymian');
     expect(retold('leeks, thyme')).toBe('Lauch, Thymian');
     expect(retold('leeks and nettles')).toBe('leeks and nettles');
+    speak('ar', (english) => (english === ', ' ? '، ' : undefined), { leeks: 'كراث', thyme: 'زعتر' });
+    expect(retold('leeks, thyme')).toBe('كراث، زعتر');
   });
 
   it('stays as its cook wrote it where it is in no catalog, with a cook’s word in a known sentence too', () => {

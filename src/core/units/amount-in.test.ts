@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { speak } from '@/core/say/say';
 import { type Amount, isMass, isVolume, MASS_IN_GRAMS, printAmount, UNITS, VOLUME_IN_ML } from './amount';
 import { amountAs, amountIn, unitChoices } from './amount-in';
 import { densityOf } from './densities';
@@ -55,6 +56,20 @@ test.each<[Amount, Amount['unit'], string, Amount]>([
   const as = amountAs(amount, unit, name);
   expect(as.unit).toBe(expected.unit);
   expect(as.quantity).toBeCloseTo(expected.quantity, 2);
+});
+
+test('units to choose from have the names of the language that is spoken', () => {
+  try {
+    speak('de', (english) => ({ tbsp: 'EL', 'US cup': 'US-Tasse' })[english]);
+    expect(unitChoices(CANONICAL)).toEqual(
+      expect.arrayContaining([
+        ['tbsp', 'EL'],
+        ['us-cup', 'US-Tasse'],
+      ]),
+    );
+  } finally {
+    speak('en');
+  }
 });
 
 test('what was written in cups, ounces and pounds comes back as it was', () => {

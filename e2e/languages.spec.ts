@@ -53,10 +53,8 @@ test.describe('whoever comes with another language', () => {
         tag: EACH_TIME.has(tag) ? [] : LONG,
       }, async ({ page }) => {
         const catalog = catalogOf(tag);
-        const english = new Set(
-          [catalog, catalogOf(`dishes/${tag}`)].flatMap((words) =>
-            Object.entries(words).flatMap(([text, said]) => (text.length >= LONGER && text !== said ? [text] : [])),
-          ),
+        const english = [catalog, catalogOf(`dishes/${tag}`)].flatMap((words) =>
+          Object.entries(words).flatMap(([text, said]) => (text.length >= LONGER && text !== said ? [text] : [])),
         );
         await page.clock.install({ time: NOON });
         expect(await (await page.request.get('/', { headers: { 'accept-language': tag } })).text()).toContain(
@@ -71,7 +69,7 @@ test.describe('whoever comes with another language', () => {
             await expect(page.getByText(catalog['Opening…']!)).toHaveCount(0);
             expect
               .soft(
-                (await wordsOn(page)).filter((text) => english.has(text)),
+                (await wordsOn(page)).filter((text) => english.some((each) => text.includes(each))),
                 path,
               )
               .toEqual([]);

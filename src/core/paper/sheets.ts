@@ -4,7 +4,7 @@ import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { sayOdds } from '@/core/plan/say-odds';
 import { type BoardRound, boardRounds, bowlsOf } from '@/core/prep/bowls';
 import { type TakenOut, takenOut } from '@/core/prep/vessels-out';
-import { say } from '@/core/say/say';
+import { say, term } from '@/core/say/say';
 
 /** How a minute relative to the table is said: its day, and its hour. */
 export type Clock = (minute: number) => { readonly day: string; readonly time: string };
@@ -109,13 +109,17 @@ function whereOf({ dishes }: Pick<Meal, 'dishes'>, step: PlannedStep): string {
   const isCold = kind === 'step' && own?.place.at === 'cold';
   const place =
     station.sort === 'board'
-      ? (person?.name ?? 'board')
+      ? (person?.name ?? say('board'))
       : station.sort === 'shelf'
         ? isCold
           ? say('in the cold')
           : say('off the heat')
-        : `${station.name}${celsius === null ? (heat ? `, ${heat}` : '') : ` ${celsius} °C`}`;
-  return vessel ? `${place}, ${vessel}` : place;
+        : celsius !== null
+          ? say('{station} {celsius} °C', { station: station.name, celsius })
+          : heat
+            ? say('{station}, {heat}', { station: station.name, heat: term(heat) })
+            : station.name;
+  return vessel ? say('{station}, {vessel}', { station: place, vessel }) : place;
 }
 
 /** What is cut, measured and taken out before any heat. */

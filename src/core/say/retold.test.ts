@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from 'vitest';
-import { retellIn, retold, written } from './retold';
+import { retellIn, retold, thingRetold, written } from './retold';
 import { say, speak } from './say';
 
 const GERMAN = {
@@ -67,6 +67,19 @@ describe('what a dish keeps', () => {
     expect(say('{dish} is late', { dish: 'leeks' })).toBe('Lauch is late');
     speak('ar', () => undefined, { leeks: 'كراث' });
     expect(say('{dish} is late', { dish: 'leeks' })).toBe('\u2068كراث\u2069 is late');
+  });
+
+  it('is retold piece by piece in a line of several, and after the amounts that stand before them', () => {
+    retellIn('de', GERMAN);
+    expect(retold('leeks · My own pot')).toBe('Lauch · My own pot');
+    expect(thingRetold('600 g leeks, thyme; 2 sprigs thyme; 1½ nettles')).toBe(
+      '600 g Lauch, Thymian; 2 sprigs Thymian; 1½ nettles',
+    );
+    expect(thingRetold('19:30')).toBe('19:30');
+    speak('de', () => undefined, GERMAN);
+    expect(say('In go: {amounts}.', { amounts: '600 g leeks; 2 sprigs thyme' })).toBe(
+      'In go: 600 g Lauch; 2 sprigs Thymian.',
+    );
   });
 
   it('holds signs that mean something in a pattern', () => {

@@ -52,9 +52,24 @@ export function retold(text: string): string {
   const found = known.get(text);
   if (found !== undefined) return found;
   if (known.size > MOST_KNOWN) known.clear();
-  const told = whole(text) ?? inSentences(text) ?? asList(text) ?? text;
+  const told = whole(text) ?? inSentences(text) ?? asList(text) ?? inPieces(text, retold) ?? text;
   known.set(text, told);
   return told;
+}
+
+/** An amount of a thing with the thing retold: "280 g red rice", "3 cloves garlic"; several of them too. Other text comes back as it is. */
+export function thingRetold(text: string): string {
+  const [, amount = '', thing = ''] = /^([\d¼½¾⅓⅔⅛]\S* )(.+)$/.exec(text) ?? [];
+  if (thing === '' || text.includes('; ') || text.includes(' · ')) return inPieces(text, thingRetold) ?? text;
+  const own = retold(thing);
+  const [, unit = '', rest = ''] = /^(\S+ (?:of )?)(.+)$/.exec(thing) ?? [];
+  return own !== thing || rest === '' ? amount + own : amount + unit + retold(rest);
+}
+
+/** Texts that are shown in one line, each told by itself: "280 g red rice; 2 onions", "Strong burner · 3 l pot". */
+function inPieces(text: string, tell: (piece: string) => string): string | undefined {
+  const pieces = text.split(/(; | · )/);
+  return pieces.length > 1 ? pieces.map((piece, at) => (at % 2 === 0 ? tell(piece) : piece)).join('') : undefined;
 }
 
 /** The text as it stands in the catalog, also where it begins a sentence, or a name stands within one. */

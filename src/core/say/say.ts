@@ -1,5 +1,5 @@
 import { parse, type Token } from '@messageformat/parser';
-import { retellIn, retold } from './retold';
+import { retellIn, retold, thingRetold } from './retold';
 import type { Catalog, Value, ValuesIn } from './values';
 
 export type { Catalog, Value, ValuesIn };
@@ -106,7 +106,7 @@ export function piecesOf<V>(text: string, values: Readonly<Record<string, V>>): 
  */
 function apart(value: unknown): string {
   if (typeof value !== 'string') return String(value);
-  const told = retold(value);
+  const told = thingRetold(retold(value));
   return fromTheRight && told !== '' ? `\u2068${told}\u2069` : told;
 }
 

@@ -1,4 +1,4 @@
-import { retold } from '@/core/say/retold';
+import { retold, thingRetold } from '@/core/say/retold';
 import { readFromTheRight, spoken, term } from '@/core/say/say';
 import { printFraction } from './amount';
 import { densityOf } from './densities';
@@ -39,19 +39,11 @@ export function inMeasures(words: string, manner: Manner): string {
   if (manner.clock !== CANONICAL.clock)
     out = out.replace(CLOCK, (_, hour: string, minute: string) => twelve(+hour, minute));
   if (manner.decimal !== CANONICAL.decimal) out = out.replace(TENTHS, manner.figures === 'western' ? '$1,$2' : '$1٫$2');
-  if (spoken() !== 'en') out = thingTold(out.replace(UNIT, term));
+  // By its English name a thing was measured until now.
+  if (spoken() !== 'en') out = thingRetold(out).replace(UNIT, term);
   // The whole stands left of its part also where all else runs from the right.
   if (readFromTheRight()) out = out.replace(MIXED, '\u2066$&\u2069');
   return inFigures(out, manner.figures);
-}
-
-/** What an amount is of, in the cook's language: "280 g red rice", "3 cloves garlic". By its English name it was measured until now. */
-function thingTold(text: string): string {
-  const [, amount = '', thing = ''] = /^((?:[\d¼½¾⅓⅔⅛]\S*) )(.+)$/.exec(text) ?? [];
-  if (thing === '') return text;
-  const own = retold(thing);
-  const [, unit = '', rest = ''] = /^(\S+ (?:of )?)(.+)$/.exec(thing) ?? [];
-  return own !== thing || rest === '' ? amount + own : amount + unit + retold(rest);
 }
 
 /** Units as they are written after a number: each language has its own signs for some of them. */

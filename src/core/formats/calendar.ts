@@ -60,7 +60,13 @@ export function planCalendar(
   for (const step of plan.steps.filter(isCue)) {
     const start = tableAt + step.start * MINUTE;
     if (which === 'earlier days' && start >= midnight) continue;
-    add(step.key, start, tableAt + step.end * MINUTE, `${capital(step.name)}: ${step.dishName}`, wordsOf(step, plan));
+    add(
+      step.key,
+      start,
+      tableAt + step.end * MINUTE,
+      capital(say('{name}: {words}', { name: step.name, words: step.dishName })),
+      wordsOf(step, plan),
+    );
   }
   if (which === 'all')
     add(

@@ -64,7 +64,7 @@ export function wallPdf(
             {
               width: '*',
               text: inFonts([
-                { text: `${row.step}, ${row.dish}`, bold: true },
+                { text: say('{step}, {dish}', { step: row.step, dish: row.dish }), bold: true },
                 say('{marks} · {where} · to {until}', { marks, where: row.where, until: row.until }),
                 ...goesIn,
               ]),

@@ -103,7 +103,10 @@ function sayFirst(
 }
 
 function sayDayBefore({ steps, hands }: DayBefore, clock: (minute: number) => string): string {
-  const what = listed([...new Set(steps.map(({ name, dishName }) => `${name} (${dishName})`))], MOST_NAMED);
+  const what = listed(
+    [...new Set(steps.map(({ name, dishName }) => say('{step} ({dish})', { step: name, dish: dishName })))],
+    MOST_NAMED,
+  );
   const first = Math.min(...steps.map(({ start }) => start));
   return hands > 0
     ? say('{what}, {hands} min of hands, from {hour}', { what, hands, hour: clock(first) })

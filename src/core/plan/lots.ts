@@ -176,7 +176,7 @@ export function tooManyParts(parts: ReadonlyMap<string, readonly Part[]>): reado
     .map(([first]): Refusal => {
       const { dish, step, parts: count } = first!;
       return {
-        where: `${dish.name}, ${step.name}`,
+        where: say('{dish}, {step}', { dish: dish.name, step: step.name }),
         sentence: say(
           '“{step}” for {servings} would be done in {count} lots, one after another; up to {most} are planned. Let one lot serve more, or cook for fewer.',
           { step: step.name, servings: Math.round(dish.servings), count, most: MOST_OF_A_STEP },

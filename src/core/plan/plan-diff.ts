@@ -65,7 +65,9 @@ export function whatLands(before: Plan, after: Plan): string {
         });
   if (changed.length === 0) return say('At the table nothing changes.{firstHand}', { firstHand });
   changed.sort((a, b) => weightOf(b.landing) - weightOf(a.landing));
-  const told = changed.slice(0, MOST_TOLD).map(({ landing, was }) => `${landing.dishName}: ${landsLike(landing, was)}`);
+  const told = changed
+    .slice(0, MOST_TOLD)
+    .map(({ landing, was }) => say('{name}: {words}', { name: landing.dishName, words: landsLike(landing, was) }));
   const rest = changed.length - told.length;
   return `${told.join('; ')}${rest > 0 ? say('; {rest} more a little otherwise', { rest }) : ''}.${firstHand}`;
 }

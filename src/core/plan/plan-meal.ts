@@ -415,7 +415,8 @@ function noPlan(meal: Meal, compiled: Compiled, solution: NoSolution): Refusal {
 function clashOf(meal: Meal, { entries }: Compiled, conflict: Conflict): string {
   const steps = conflict.steps.flatMap((key) => {
     const entry = entries.get(key);
-    if (entry?.kind === 'part') return [`“${entry.part.step.name}” (${entry.part.dish.name})`];
+    if (entry?.kind === 'part')
+      return [say('“{step}” ({dish})', { step: entry.part.step.name, dish: entry.part.dish.name })];
     return entry?.kind === 'warm'
       ? [say('warming the oven to {celsius} °C ({dish})', { celsius: entry.celsius, dish: entry.dish.name })]
       : [];

@@ -124,7 +124,9 @@ export function sayAssured(
         : say('Nothing is sure by {by} but what is likely: too much hangs on minutes that nobody knows.', { by });
   const names = breaks.flatMap((key) => {
     const step = plan.steps.find((each) => each.key === key);
-    return step ? [`${step.name} (${step.dishName}, ${rangeOf(step)})`] : [];
+    return step
+      ? [say('{step} ({dish}, {range})', { step: step.name, dish: step.dishName, range: rangeOf(step) })]
+      : [];
   });
   const against =
     names.length > 0

@@ -130,7 +130,7 @@ function room(later: number, sooner: number, pinned: string | null): string {
 }
 
 function stepName(entry: Entry | undefined): string {
-  return entry?.kind === 'part' ? `“${entry.part.step.name}”` : say('warming the oven');
+  return entry?.kind === 'part' ? say('“{step}”', { step: entry.part.step.name }) : say('warming the oven');
 }
 
 function byImportance(a: Tie, b: Tie): number {
@@ -156,7 +156,7 @@ function described(
     home && home.kind !== 'present' && entry && entry.kind !== 'present' && dishOf(home) === dishOf(entry);
   const what =
     entry?.kind === 'part'
-      ? `“${entry.part.step.name}”${sameDish ? '' : say(' of the {dish}', { dish: lowered(entry.part.dish.name) })}`
+      ? `${say('“{step}”', { step: entry.part.step.name })}${sameDish ? '' : say(' of the {dish}', { dish: lowered(entry.part.dish.name) })}`
       : entry?.kind === 'warm'
         ? say('warming the oven to {celsius} °C', { celsius: entry.celsius })
         : say('the present');

@@ -3,6 +3,7 @@ import type { Meal } from '@/core/meal/meal';
 import { missingVessels } from '@/core/meal/missing-vessels';
 import type { Plan } from '@/core/plan/plan';
 import { type PotTaken, potsOf } from '@/core/plan/pots';
+import { written } from '@/core/say/retold';
 
 /** A vessel of the kitchen with all that it is taken for, in order. */
 export interface VesselOut {
@@ -72,20 +73,20 @@ function overlap(pot: PotTaken, other: PotTaken): boolean {
 }
 
 const SMALL: readonly (readonly [name: string, sign: RegExp])[] = [
-  ['lid', /\b(lid|cover(ed)?)\b/],
-  ['clean cloth', /\bcloths?\b/],
-  ['foil', /\bfoil\b/],
-  ['baking paper', /\bpaper\b/],
-  ['sieve or colander', /\b(strain|strained|drain|sieve|sift|colander)\b/],
-  ['measuring jug', /\bmeasure(d)?\b/],
-  ['thermometer', /\b\d\d °C\b.*\b(middle|measure)|\b(middle|measure)\b.*\b\d\d °C/],
-  ['grater', /\bgrate(d)?\b/],
-  ['whisk', /\bwhisk(ed)?\b/],
-  ['ladle', /\bladle\b/],
-  ['masher', /\bmash(ed)?\b/],
-  ['rack', /\brack\b/],
-  ['dough, to seal', /\bseal(ed)? .*dough|rope of dough\b/],
-  ['flat plate, wider than the pot', /\bturn(ed)? (it )?out\b/],
+  [written('lid'), /\b(lid|cover(ed)?)\b/],
+  [written('clean cloth'), /\bcloths?\b/],
+  [written('foil'), /\bfoil\b/],
+  [written('baking paper'), /\bpaper\b/],
+  [written('sieve or colander'), /\b(strain|strained|drain|sieve|sift|colander)\b/],
+  [written('measuring jug'), /\bmeasure(d)?\b/],
+  [written('thermometer'), /\b\d\d °C\b.*\b(middle|measure)|\b(middle|measure)\b.*\b\d\d °C/],
+  [written('grater'), /\bgrate(d)?\b/],
+  [written('whisk'), /\bwhisk(ed)?\b/],
+  [written('ladle'), /\bladle\b/],
+  [written('masher'), /\bmash(ed)?\b/],
+  [written('rack'), /\brack\b/],
+  [written('dough, to seal'), /\bseal(ed)? .*dough|rope of dough\b/],
+  [written('flat plate, wider than the pot'), /\bturn(ed)? (it )?out\b/],
 ];
 
 function smallThings(dishes: readonly Dish[]): readonly SmallThing[] {

@@ -1,3 +1,4 @@
+import { retold, thingRetold } from '@/core/say/retold';
 import { say, spoken } from '@/core/say/say';
 
 /** "leeks, barley and rice"; of more than `most` the last are counted: "leeks, barley and 7 more". */
@@ -13,7 +14,7 @@ function joined(names: readonly string[]): string {
   // Made once for a language: to make one takes longer than all that is listed.
   if (lists?.language !== language)
     lists = { language, format: new Intl.ListFormat(language === 'en' ? 'en-GB' : language) };
-  return lists.format.format(names);
+  return lists.format.format(names.map((name) => thingRetold(retold(name))));
 }
 
 /** With a capital first letter. */

@@ -103,7 +103,7 @@ export function Before({
                     <Button
                       key={answer}
                       className={`min-h-16 px-5 text-lg ${answerOf(each, now ?? 0) === answer ? 'outline-3 outline-ember' : ''}`}
-                      aria-label={`${each.dishName}: ${answer}`}
+                      aria-label={say('{name}: {words}', { name: each.dishName, words: answer })}
                       aria-pressed={answerOf(each, now ?? 0) === answer}
                       onClick={() => setAnswers((before) => ({ ...before, [each.dishId]: answer }))}
                     >

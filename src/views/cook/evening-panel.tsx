@@ -275,7 +275,11 @@ function Log({ session, told }: { readonly session: Evening; readonly told: Tell
 export function wordsOf(session: Pick<Evening, 'plan' | 'meal' | 'events'>, event: LiveEvent): string {
   const dish = (id: string) => dishesOf(session).find((each) => each.id === id)?.name ?? id;
   const step = 'key' in event && event.key ? session.plan.steps.find(({ key }) => key === event.key) : undefined;
-  const named = step ? `${step.name}, ${step.dishName}` : 'key' in event ? (event.key ?? '') : '';
+  const named = step
+    ? say('{step}, {dish}', { step: step.name, dish: step.dishName })
+    : 'key' in event
+      ? (event.key ?? '')
+      : '';
   const unit = (id: string) => session.meal.kitchen.burners.find((each) => each.id === readUnit(id).id)?.name ?? id;
   switch (event.kind) {
     case 'begun':

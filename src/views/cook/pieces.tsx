@@ -10,7 +10,7 @@ import type { SessionAtHand } from './use-session';
 
 /** "done: fry, Barley": which of several buttons it is, for whoever hears it. */
 export function tells(word: string, { step }: LiveStep): string {
-  return `${word}: ${step.name}, ${step.dishName}`;
+  return say('{word}: {step}, {dish}', { word, step: step.name, dish: step.dishName });
 }
 
 /** The pigment of a dish, by night. */

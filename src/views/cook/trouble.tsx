@@ -36,12 +36,12 @@ export function Trouble({ session, dishId, live: shown, told, onClose }: Trouble
   if (!patient) return null;
   const { dish, steps } = patient;
   const take = (way: Rescue) => {
-    told.take({ says: `${dish.name}: ${way.says}`, does: way.does });
+    told.take({ says: say('{name}: {words}', { name: dish.name, words: way.says }), does: way.does });
     onClose();
   };
   if (mishap)
     return (
-      <Sheet title={`${dish.name}: ${mishap.says}`} onClose={() => setMishap(null)}>
+      <Sheet title={say('{name}: {words}', { name: dish.name, words: mishap.says })} onClose={() => setMishap(null)}>
         <Ways session={session} ways={mishap.ways} onTake={take} />
       </Sheet>
     );

@@ -310,7 +310,7 @@ function tellings(
 ): Telling {
   const current = () => latest.current;
   const report = (said: NewEvent, words: string) => void sayAll([said], words);
-  const named = ({ step }: LiveStep) => `${step.dishName}: ${step.name}`;
+  const named = ({ step }: LiveStep) => say('{name}: {words}', { name: step.dishName, words: step.name });
   const takeBack = (id: string) => report({ kind: 'undo', of: id }, say('Taken back'));
   return {
     done: (live) => report({ kind: 'done', key: live.step.key }, say('{named} is done', { named: named(live) })),

@@ -42,7 +42,7 @@ export function Watched({ session, live, told, now, tint, pretend, steps }: Watc
   const [opened, setOpened] = useState(false);
   const { step, stands } = live;
   // Which of several pots a button is for, for whoever hears it.
-  const tells = (word: string) => `${word}: ${step.name}, ${step.dishName}`;
+  const tells = (word: string) => say('{word}: {step}, {dish}', { word, step: step.name, dish: step.dishName });
   const left = live.endAt - now;
   const look = nextLookAt(live);
   const lookIsDue = look !== null && look <= now;

@@ -49,7 +49,10 @@ export function Strip({ dish }: { readonly dish: Dish }) {
           <li
             key={step.id}
             className="grid grid-cols-[9rem_1fr] items-center gap-3 py-0.5"
-            title={`${step.name}: ${printSpan(end - start)}, ${attentionWords()[step.attention]}`}
+            title={say('{name}: {words}', {
+              name: step.name,
+              words: `${printSpan(end - start)}${say(', ')}${attentionWords()[step.attention]}`,
+            })}
           >
             <span className="truncate text-end">{step.name}</span>
             <span className="relative block h-5 bg-soft">

@@ -29,7 +29,7 @@ export function PlannedAndReal({ records }: { readonly records: readonly StepRec
         },
         yAxis: {
           type: 'category',
-          data: shown.map(({ name, dishName }) => `${name}, ${dishName}`),
+          data: shown.map(({ name, dishName }) => say('{step}, {dish}', { step: name, dish: dishName })),
           ...axis(colour),
           axisLabel: { color: colour('--ink'), fontSize: 13, width: 180, overflow: 'truncate' },
           splitLine: { show: false },

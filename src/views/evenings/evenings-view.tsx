@@ -119,7 +119,7 @@ function Taught({ evenings }: { readonly evenings: readonly Evening[] }) {
   const stepName = (key: string) => {
     for (const { plan } of evenings) {
       const step = plan.steps.find((each) => isPartOf(each.key, key));
-      if (step) return `${step.name.replace(/ \d+\/\d+$/, '')}, ${step.dishName}`;
+      if (step) return say('{step}, {dish}', { step: step.name.replace(/ \d+\/\d+$/, ''), dish: step.dishName });
     }
     return key;
   };

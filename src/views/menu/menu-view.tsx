@@ -294,7 +294,7 @@ function DayBefore({ dish }: { readonly dish: Dish }) {
       <Link
         href={`/meals/${encodeURIComponent(meal.id)}/prep/ahead`}
         className="underline underline-offset-4"
-        aria-label={`${dish.name}: ${words}`}
+        aria-label={say('{name}: {words}', { name: dish.name, words })}
       >
         {words}
       </Link>

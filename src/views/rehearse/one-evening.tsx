@@ -106,9 +106,11 @@ export function OneEvening({ plan, evening }: OneProps) {
             hour: clockAt(plan, last),
             landings: plan.landings
               .filter(({ served }) => served === 'hot')
-              .map(
-                (landing) =>
-                  `${landing.dishName} ${sayWait(last - readyIn(plan, landing, evening), landing.wellMinutes)}`,
+              .map((landing) =>
+                say('{dish} {waited}', {
+                  dish: landing.dishName,
+                  waited: sayWait(last - readyIn(plan, landing, evening), landing.wellMinutes),
+                }),
               )
               .join('; '),
           })}

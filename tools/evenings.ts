@@ -1,15 +1,20 @@
 import { readFileSync } from 'node:fs';
 import { mealOf, readMealFile } from '@/core/formats/meal-file';
 import { cookThrough } from '@/core/live/testing/simulate';
-import type { Sureness } from '@/core/meal/meal';
+import type { Meal, Sureness } from '@/core/meal/meal';
 import { groupBy } from '@/core/plain/group-by';
-import type { PlannedStep } from '@/core/plan/plan';
+import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { planMeal } from '@/core/plan/plan-meal';
+import { appliedAsMade } from '@/core/remedies/change';
+import { findWaysOut } from '@/core/remedies/ways-out';
 import { quantile } from '@/core/risk/duration';
 import { seededRandom } from '@/core/schedule/random';
+import { drawnMeals } from './drawn-meals';
 
 // Cooks meals many times through the session and the planner themselves, with true minutes drawn at random, and says how often all was well.
-// npm run --silent evenings -- meal.json... [--evenings 20] [--seconds 5] [--family triangular|log-normal|shared] [--seed 1] [--leans sure|even|short] [--answers sure|at-once]
+// npm run --silent evenings -- meal.json... [--drawn 0] [--evenings 20] [--seconds 5] [--family triangular|log-normal|shared] [--seed 1] [--leans sure|even|short]
+//   [--answers sure|at-once] [--ways-out true]
+// Drawn: so many meals of the shelf, drawn by the seed. Ways out: a meal that does not promise enough is cooked once more as the best way out has it.
 
 const args = process.argv.slice(2);
 const option = (name: string, otherwise: string) => {
@@ -23,6 +28,10 @@ const seed = Number(option('seed', '1'));
 const leans = option('leans', '') as Sureness | '';
 /** At once is how the app answers at the stove, which hangs on how fast the machine is. */
 const answers = option('answers', 'sure');
+const drawn = Number(option('drawn', '0'));
+const tryWaysOut = option('ways-out', 'false') === 'true';
+/** Fewer good evenings promised than this are no promise: the app must offer a way. */
+const ENOUGH = 0.8;
 const TABLE = Date.UTC(2026, 10, 28, 18, 0);
 const now = () => performance.now();
 const pause = () => new Promise<void>((resolve) => setImmediate(resolve));
@@ -46,19 +55,21 @@ function truthOf(family: string, random: () => number): (step: PlannedStep) => n
   };
 }
 
-let all = 0;
-let promised = 0;
-let worst = 100;
-for (const name of args) {
-  const read = readMealFile(readFileSync(name, 'utf8'));
-  if (!read.ok) throw new Error(read.sentence);
-  const written = mealOf(read.value);
-  const meal = leans === '' ? written : { ...written, sureness: leans };
+const solve = { seconds, now, pause };
+
+interface Cooked {
+  readonly good: number;
+  readonly promised: number;
+  readonly line: string;
+}
+
+/** Plans a meal and cooks it so many times; null where it cannot be planned. */
+async function cooked(meal: Meal): Promise<(Cooked & { readonly plan: Plan }) | null> {
   const began = now();
-  const planned = await planMeal(meal, { solve: { seconds, now, pause } });
+  const planned = await planMeal(meal, { solve });
   if (!planned.ok) {
-    console.log(name, 'no plan', JSON.stringify(planned.refusals).slice(0, 200));
-    continue;
+    console.log(meal.id, 'no plan', JSON.stringify(planned.refusals).slice(0, 200));
+    return null;
   }
   const { plan } = planned;
   const thought = now() - began;
@@ -89,14 +100,41 @@ for (const name of args) {
   const counts = (ids: readonly string[]) =>
     [...groupBy(ids, (id) => id)].map(([id, list]) => `${id} ${list.length}`).join(', ');
   const good = percent(({ late, stale }) => late <= 5 && stale.length === 0);
-  all += good;
-  promised += 100 * (plan.odds?.good ?? 0);
-  worst = Math.min(worst, good);
-  console.log(
-    `${name.replace(/.*\//, '')}: on time ${percent(({ late }) => late <= 5)} %, good ${good} % (promised ${Math.round(100 * (plan.odds?.within5 ?? 0))} and ${Math.round(100 * (plan.odds?.good ?? 0))}), late median ${sorted[Math.floor(sorted.length / 2)]} p90 ${sorted[Math.floor(sorted.length * 0.9)]}; first hand ${plan.firstHand}, ${plan.proven ? 'proven' : 'not proven'} ${Math.round(thought / 1000)} s, ${Math.round((now() - cooking) / evenings)} ms an evening; late: ${counts(rows.flatMap(({ lates }) => lates))}; stale: ${counts(rows.flatMap(({ stale }) => stale))}`,
-  );
+  const promised = 100 * (plan.odds?.good ?? 0);
+  const kitchen = `${meal.dishes.length} dishes, ${meal.kitchen.burners.length} burners, ${meal.kitchen.people.length} people`;
+  const line = `on time ${percent(({ late }) => late <= 5)} %, good ${good} % (promised ${Math.round(100 * (plan.odds?.within5 ?? 0))} and ${Math.round(promised)}), late median ${sorted[Math.floor(sorted.length / 2)]} p90 ${sorted[Math.floor(sorted.length * 0.9)]}; first hand ${plan.firstHand}, ${plan.proven ? 'proven' : 'not proven'} ${Math.round(thought / 1000)} s, ${Math.round((now() - cooking) / evenings)} ms an evening; ${kitchen}; late: ${counts(rows.flatMap(({ lates }) => lates))}; stale: ${counts(rows.flatMap(({ stale }) => stale))}`;
+  return { good, promised, line, plan };
 }
-if (args.length > 1)
-  console.log(
-    `mean ${Math.round(all / args.length)} %, worst ${worst} %, promised ${Math.round(promised / args.length)} %`,
+
+/** The meal as the best way out has it, with what that is. */
+async function byTheBestWay(meal: Meal, before: Plan) {
+  const found = await findWaysOut(meal, before, (other) =>
+    planMeal(other, { solve: { ...solve, seconds: seconds / 2 } }),
   );
+  const best = found[0];
+  return best ? { says: best.says, meal: appliedAsMade(meal, best.change) } : null;
+}
+
+function read(name: string): Meal {
+  const file = readMealFile(readFileSync(name, 'utf8'));
+  if (!file.ok) throw new Error(file.sentence);
+  return mealOf(file.value);
+}
+
+const meals = [...args.map(read), ...drawnMeals(drawn, seed)];
+const done: Cooked[] = [];
+for (const written of meals) {
+  const meal = leans === '' ? written : { ...written, sureness: leans };
+  const first = await cooked(meal);
+  if (!first) continue;
+  console.log(`${meal.id}: ${first.line}`);
+  const way = tryWaysOut && first.promised < 100 * ENOUGH ? await byTheBestWay(meal, first.plan) : null;
+  const second = way ? await cooked(way.meal) : null;
+  if (way && second) console.log(`  ${way.says}: ${second.line}`);
+  done.push(second ?? first);
+}
+if (done.length > 1) {
+  const mean = (of: (one: Cooked) => number) => Math.round(done.reduce((sum, one) => sum + of(one), 0) / done.length);
+  const worst = Math.min(...done.map(({ good }) => good));
+  console.log(`mean ${mean(({ good }) => good)} %, worst ${worst} %, promised ${mean(({ promised }) => promised)} %`);
+}

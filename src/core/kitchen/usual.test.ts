@@ -18,14 +18,20 @@ describe('a kitchen from a few answers', () => {
     for (let burners = 1; burners <= MOST_FIRST_BURNERS; burners++)
       for (const oven of OVEN_CHOICES)
         for (const crew of CREWS)
-          for (const pots of POT_SETS) {
-            const kitchen = usualKitchen('k', 'My kitchen', { burners, oven, crew, pots });
+          for (const set of POT_SETS) {
+            const kitchen = usualKitchen('k', 'My kitchen', { burners, oven, crew, pots: set });
             expect(check(kitchenShape, kitchen)).toMatchObject({ ok: true });
             expect(kitchen.burners).toHaveLength(burners);
             expect(new Set(kitchen.burners.map(({ name }) => name)).size).toBe(burners);
             // Something boils hard, and something holds the barest simmer.
             expect(kitchen.burners.some(({ strength }) => strength === 'strong')).toBe(true);
             expect(kitchen.burners.some(({ gentle }) => gentle)).toBe(true);
+            // And every pot that there is has a flame under which it barely moves, but for the stock pot of a large stove.
+            const widest = Math.max(...kitchen.burners.map(({ gentle, widestCm }) => (gentle ? widestCm : 0)));
+            const pots = kitchen.vessels.filter(({ kind }) => kind === 'pot' || kind === 'casserole');
+            for (const { name, widthCm, litres } of pots)
+              if (litres <= 6 || burners <= 2)
+                expect(widthCm, `${name}, ${burners} burners`).toBeLessThanOrEqual(widest);
           }
   });
 

@@ -62,8 +62,8 @@ function usualBurners(count: number): readonly Burner[] {
       name: alike === 1 ? burnerWords()[strength] : `${burnerWords()[strength]} ${nth}`,
       strength,
       widestCm: WIDEST_CM[strength],
-      // Where there is but one flame it must do everything.
-      gentle: strength !== 'strong' || count === 1,
+      // Where there are but one or two flames, each must do everything: the large pot has nowhere else to stand.
+      gentle: strength !== 'strong' || count <= 2,
     };
   });
 }

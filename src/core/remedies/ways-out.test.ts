@@ -96,6 +96,26 @@ describe('ways out', () => {
     expect(ways.map(({ id }) => id)).not.toContain('later 60');
   });
 
+  it('put a diffuser under a pot where the only wide flame is too fierce for the barest simmer', async () => {
+    const [big, small] = smallKitchen.burners;
+    const fierce = {
+      ...smallKitchen,
+      burners: [
+        { ...big!, gentle: false },
+        { ...small!, widestCm: 16 },
+      ],
+    };
+    const meal = mealOf([plainGrain()], { kitchen: fierce });
+    const before = await plan(meal);
+    expect(before.ok).toBe(false);
+    const ways = await findWaysOut(meal, null, (idea) => plan(idea));
+    expect(ways.find(({ id }) => id === 'diffuser')).toMatchObject({
+      says: 'put a heat diffuser under the pot on Big burner, for the barest simmer',
+      late: 0,
+    });
+    expect(ideasFor(mealOf([plainGrain()])).some(({ id }) => id === 'diffuser')).toBe(false);
+  });
+
   it('keep warm what stands ready too long, and only where somebody can look after it', async () => {
     // The only cook leaves three quarters of an hour before the table: the flame wants a look, the oven does not.
     const people = [{ ...smallKitchen.people[0]!, until: '18:15' }];

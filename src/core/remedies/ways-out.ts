@@ -155,7 +155,24 @@ function kitchenIdeas({ kitchen, dishes, hour }: Meal): Idea[] {
     from,
     until: hour,
   } as const;
+  const bareSimmer = dishes.some(({ steps }) =>
+    steps.some(({ place }) => place.at === 'burner' && place.heat === 'lowest'),
+  );
+  const fierce = kitchen.burners.filter(({ gentle }) => !gentle);
   const ideas = [
+    ...(bareSimmer && fierce.length > 0
+      ? [
+          idea(
+            'diffuser',
+            say('put a heat diffuser under the pot on {burner}, for the barest simmer', {
+              burner: listed(fierce.map(({ name }) => name)),
+            }),
+            say('a metal plate between flame and pot'),
+            2,
+            { burners: kitchen.burners.map((burner) => ({ ...burner, gentle: true })) },
+          ),
+        ]
+      : []),
     idea('burner', say('borrow a portable burner'), say('a burner, and a safe place for it'), 4, {
       burners: [...kitchen.burners, portable],
     }),

@@ -4,12 +4,20 @@ import type { Dish } from '@/core/dish/dish';
 import { beginDraft, dishOf } from '@/core/dish/draft-dish';
 import { makeDish } from '@/core/dish/parts';
 import type { Technique } from '@/core/dish/technique';
+import type { Kitchen } from '@/core/kitchen/kitchen';
+import { usualKitchen } from '@/core/kitchen/usual';
 import { checkMeal } from '@/core/meal/check';
 import { planMeal } from '@/core/plan/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
-import { largeKitchen, twoBurners } from '@/core/testing/large-kitchen';
+import { largeKitchen } from '@/core/testing/large-kitchen';
 import { mealOf } from '@/core/testing/meals';
 import { TECHNIQUES, techniqueOf } from './all';
+
+/** A household's stove of one flame, with every appliance that a technique may want. */
+const oneFlame: Kitchen = {
+  ...usualKitchen('one-flame', 'One flame', { burners: 1, oven: 'usual', crew: 'one cook', pots: 'usual' }),
+  appliances: largeKitchen.appliances,
+};
 
 const make = (technique: Technique, ways: Record<string, string> = {}, servings = 4) =>
   makeDish(technique, { id: 'it', name: technique.name, servings }, { ways });
@@ -72,8 +80,8 @@ describe.each(TECHNIQUES.map((technique) => [technique.name, technique] as const
 
   it.each([1, 4, 40])('can be cooked alone for %i', async (people) => {
     for (const dish of people === 4 ? variants(technique) : [begun(technique)]) {
-      // For a family one cook and two burners must do.
-      const meal = mealOf([dish], { people, kitchen: people === 4 ? twoBurners : largeKitchen, hour: '20:00' });
+      // For a family one cook and one flame must do.
+      const meal = mealOf([dish], { people, kitchen: people === 4 ? oneFlame : largeKitchen, hour: '20:00' });
       expect(checkMeal(meal)).toEqual([]);
       const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds: 2, rounds: 1, explain: false } });
       if (!result.ok) throw new Error(`${JSON.stringify(dish.made?.ways)}: ${result.refusals[0]?.sentence}`);

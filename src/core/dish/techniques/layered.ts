@@ -40,9 +40,6 @@ import {
   WASH,
 } from './words';
 
-/** Minutes that hot onions keep their crispness between layers. Common practice, no source: five to ten. */
-const ONIONS_HOT = 10;
-
 const nutsSlot: Slot = {
   id: 'nuts',
   asks: 'nuts to strew over',
@@ -59,7 +56,6 @@ const crispSlot: Slot = {
   amount: { quantity: 12, unit: 'g' },
   mayMiss: true,
   takes: ['crisp onions'],
-  within: ONIONS_HOT,
 };
 const SOAKED_FIRST: WayChoice = { ...SOAK, ways: [...SOAK.ways].reverse() };
 const LAYERED_KINDS = ['aged-long', 'long', 'parboiled'];

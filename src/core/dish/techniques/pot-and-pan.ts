@@ -636,7 +636,7 @@ const crispOnions: Technique = {
     ],
     links: [follow('slice', 'fry', 0, 120)],
     vessels: [pot('pan', 'pan', ['pan'], 1, 'fry', 'fry', { grows: false })],
-    // They shrink to a third, and leave two thirds of the oil. Common practice, no source.
+    // They shrink to a third, and leave two thirds of the oil; best within five to ten minutes, on one flame a little later. Common practice, no source.
     offers: [
       offered('crisp onions', 'crisp onions', 'fry', gramsIn(brief, 'onions') * 0.35, 30, { rather: 10 }),
       {

@@ -3,7 +3,7 @@ import { mealOf, readMealFile } from '@/core/formats/meal-file';
 import { cookThrough } from '@/core/live/testing/simulate';
 import type { Meal, Sureness } from '@/core/meal/meal';
 import { groupBy } from '@/core/plain/group-by';
-import type { Plan, PlannedStep } from '@/core/plan/plan';
+import type { PlannedStep } from '@/core/plan/plan';
 import { planMeal } from '@/core/plan/plan-meal';
 import { appliedAsMade } from '@/core/remedies/change';
 import { findWaysOut } from '@/core/remedies/ways-out';
@@ -14,7 +14,7 @@ import { drawnMeals } from './drawn-meals';
 // Cooks meals many times through the session and the planner themselves, with true minutes drawn at random, and says how often all was well.
 // npm run --silent evenings -- meal.json... [--drawn 0] [--evenings 20] [--seconds 5] [--family triangular|log-normal|shared] [--seed 1] [--leans sure|even|short]
 //   [--answers sure|at-once] [--ways-out true]
-// Drawn: so many meals of the shelf, drawn by the seed. Ways out: a meal that does not promise enough is cooked once more as the best way out has it.
+// Drawn: so many meals of the shelf, drawn by the seed. Ways out: a meal that does not promise enough is cooked as the best ways out have it, three at most.
 
 const args = process.argv.slice(2);
 const option = (name: string, otherwise: string) => {
@@ -64,7 +64,7 @@ interface Cooked {
 }
 
 /** Plans a meal and cooks it so many times; null where it cannot be planned. */
-async function cooked(meal: Meal): Promise<(Cooked & { readonly plan: Plan }) | null> {
+async function cooked(meal: Meal): Promise<Cooked | null> {
   const began = now();
   const planned = await planMeal(meal, { solve });
   if (!planned.ok) {
@@ -103,16 +103,30 @@ async function cooked(meal: Meal): Promise<(Cooked & { readonly plan: Plan }) | 
   const promised = 100 * (plan.odds?.good ?? 0);
   const kitchen = `${meal.dishes.length} dishes, ${meal.kitchen.burners.length} burners, ${meal.kitchen.people.length} people`;
   const line = `on time ${percent(({ late }) => late <= 5)} %, good ${good} % (promised ${Math.round(100 * (plan.odds?.within5 ?? 0))} and ${Math.round(promised)}), late median ${sorted[Math.floor(sorted.length / 2)]} p90 ${sorted[Math.floor(sorted.length * 0.9)]}; first hand ${plan.firstHand}, ${plan.proven ? 'proven' : 'not proven'} ${Math.round(thought / 1000)} s, ${Math.round((now() - cooking) / evenings)} ms an evening; ${kitchen}; late: ${counts(rows.flatMap(({ lates }) => lates))}; stale: ${counts(rows.flatMap(({ stale }) => stale))}`;
-  return { good, promised, line, plan };
+  return { good, promised, line };
 }
 
-/** The meal as the best way out has it, with what that is. */
-async function byTheBestWay(meal: Meal, before: Plan) {
-  const found = await findWaysOut(meal, before, (other) =>
-    planMeal(other, { solve: { ...solve, seconds: seconds / 2 } }),
-  );
-  const best = found[0];
-  return best ? { says: best.says, meal: appliedAsMade(meal, best.change) } : null;
+/** Ways out are looked for as the app does: so long for each, one applied after the other. */
+const WAY_SECONDS = 0.6;
+const WAY_PATIENCE = 6;
+const MOST_PRESSES = 3;
+
+/** The meal as the best ways out have it, one after the other until enough is promised. */
+async function byTheBestWays(meal: Meal): Promise<Meal> {
+  let best = meal;
+  for (let press = 0; press < MOST_PRESSES; press++) {
+    const before = await planMeal(best, { solve });
+    const promised = before.ok ? (before.plan.odds?.good ?? 1) : 0;
+    console.log(`  promised ${Math.round(100 * promised)}`);
+    if (promised >= ENOUGH) break;
+    const [way] = await findWaysOut(best, before.ok ? before.plan : null, (other) =>
+      planMeal(other, { solve: { ...solve, seconds: WAY_SECONDS, patience: WAY_PATIENCE, explain: false } }),
+    );
+    if (!way) break;
+    console.log(`  ${way.says}: ${way.gains}`);
+    best = appliedAsMade(best, way.change);
+  }
+  return best;
 }
 
 function read(name: string): Meal {
@@ -125,13 +139,10 @@ const meals = [...args.map(read), ...drawnMeals(drawn, seed)];
 const done: Cooked[] = [];
 for (const written of meals) {
   const meal = leans === '' ? written : { ...written, sureness: leans };
-  const first = await cooked(meal);
-  if (!first) continue;
-  console.log(`${meal.id}: ${first.line}`);
-  const way = tryWaysOut && first.promised < 100 * ENOUGH ? await byTheBestWay(meal, first.plan) : null;
-  const second = way ? await cooked(way.meal) : null;
-  if (way && second) console.log(`  ${way.says}: ${second.line}`);
-  done.push(second ?? first);
+  if (tryWaysOut) console.log(meal.id);
+  const one = await cooked(tryWaysOut ? await byTheBestWays(meal) : meal);
+  if (one) console.log(`${meal.id}: ${one.line}`);
+  if (one) done.push(one);
 }
 if (done.length > 1) {
   const mean = (of: (one: Cooked) => number) => Math.round(done.reduce((sum, one) => sum + of(one), 0) / done.length);

@@ -33,7 +33,7 @@ export interface KitchenAnswers {
 /** What holds where nothing is said. */
 export const USUAL_ANSWERS: KitchenAnswers = { burners: 4, oven: 'usual', crew: 'one cook', pots: 'usual' };
 
-const WIDEST_CM: Readonly<Record<BurnerStrength, number>> = { strong: 30, middling: 28, weak: 22 };
+const WIDEST_CM: Readonly<Record<BurnerStrength, number>> = { strong: 32, middling: 30, weak: 24 };
 
 /** Strengths of so many burners, the strongest first: one strong, one weak where there is a second, the rest between. */
 function strengths(count: number): readonly BurnerStrength[] {

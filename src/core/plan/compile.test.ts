@@ -133,6 +133,13 @@ describe('compile and read', () => {
     expect(at(plan, 'barley/cook').amounts).toContain('800 ml stock');
   });
 
+  it('has a stock that nobody takes done with before the guests sit down', async () => {
+    const kitchen = { ...smallKitchen, burners: smallKitchen.burners.slice(0, 1) };
+    const plan = await planned(mealOf([plainGrain('a'), plainGrain('b'), stock], { kitchen }));
+    expect(at(plan, 'stock/strain').end).toBeLessThanOrEqual(0);
+    expect(plan.landings.map(({ dishId }) => dishId)).not.toContain('stock');
+  });
+
   it('says what to use when no dish gives the stock', async () => {
     const plan = await planned(mealOf([barley]));
     expect(at(plan, 'barley/cook').amounts.join()).toContain('water and a bay leaf');

@@ -319,6 +319,18 @@ class Compilation {
       });
     }
     if (dish.lands) this.addLanding(this.partsOf(dish.id, dish.lands.step).at(-1)!.key, dish.lands);
+    else if (!this.isTaken(dish)) this.addForAnotherDay(dish);
+  }
+
+  private isTaken(giver: Dish): boolean {
+    return this.dishes.some((dish) => dish.takes.some((take) => giverOf(this.dishes, dish, take)?.dish === giver));
+  }
+
+  /** A stock that this meal has no use for is done with before the guests sit down, where there is room for it. */
+  private addForAnotherDay(dish: Dish): void {
+    const key = this.partsOf(dish.id, dish.steps.at(-1)!.id).at(-1)!.key;
+    if (this.isDone(key)) return;
+    this.ready.push({ step: key, by: Math.max(0, -this.frame.origin), hold: 0, early: 0, late: COST.afterTable });
   }
 
   /** Board work of several dishes one after the other, as near as can be. Steps that are not there any more are left out. */
@@ -337,7 +349,7 @@ class Compilation {
     const by = Math.max(0, after - this.frame.origin);
     this.ready.push({ step: key, by, hold: waits.wellMinutes, early: COST.early, late: COST.late });
     this.ready.push({ step: key, by, hold: waits.mostMinutes, early: COST.spoiling, late: 0 });
-    if (waits.served === 'hot' && this.roomShare > 0)
+    if (waits.served === 'hot' && this.meal.sureness !== 'short')
       this.ready.push({ step: key, by, hold: waits.wellMinutes, early: COST.beyondWell, late: 0 });
     // Hot food keeps well for a while, but is best fresh.
     if (waits.served === 'hot' && waits.wellMinutes > FRESH_MINUTES) {

@@ -17,7 +17,7 @@ import { oddsOf, rehearsedPlan } from './odds';
 import { pinAttempts } from './pins';
 import { knownPlan, type Odds, type Plan } from './plan';
 import { ROLES } from './plan-course';
-import { polishedInRounds } from './polish';
+import { lossOfEvenings, polishedInRounds } from './polish';
 import { readPlan, sketchOf, withOdds } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
 import { COST } from './weights';
@@ -77,6 +77,8 @@ interface Made {
   readonly solution: FoundSolution;
   /** Where it was rehearsed on the way. */
   readonly odds?: (() => Odds) | undefined;
+  /** Another plan of the same meal, which looked worse before hours were moved. */
+  readonly other?: Made;
 }
 
 type Attempt = Made | Extract<PlanResult, { readonly ok: false }>;
@@ -104,8 +106,7 @@ async function finished(made: Attempt, options: PlanOptions, signal: CancelSigna
   const { seed = 1 } = options.solve;
   const quick = options.progress !== undefined || options.held !== undefined;
   const leans = meal.sureness !== 'short' && !quick && !signal?.aborted;
-  const { compiled, solution: solved } = leans ? await orLessRoom(made, options, signal) : made;
-  const solution = leans ? await surer(compiled, solved, options, signal) : solved;
+  const { compiled, solution } = leans ? await surest(made, options, signal) : made;
   const isAsMade = solution === made.solution;
   const plan = isAsMade ? made.plan() : readPlan(meal, compiled, solution);
   const known = isAsMade ? made.odds?.() : undefined;
@@ -178,7 +179,7 @@ async function tryOtherFlames(
     const solution = await solve(compiled.problem, { ...options.solve, ...limits, start }, undefined, signal);
     if (!isFound(solution) || solution.cost > best.solution.cost - WORTH_ANOTHER) continue;
     flames = tried;
-    best = madeOf(meal, compiled, solution);
+    best = { ...madeOf(meal, compiled, solution), ...(made.other ? { other: made.other } : {}) };
     onImprove?.(best.plan());
   }
   return best;
@@ -203,7 +204,12 @@ function onItsFlames(made: Made, options: CompileOptions): Made {
   );
   if (exact.likely.steps.every(({ id }) => starts[id] === solution.starts[id])) return made;
   const { faults, cost } = validate(exact.likely, { ...solution, starts });
-  return faults.length > 0 ? made : madeOf(meal, exact, { ...solution, starts, cost, bound: 0, status: 'feasible' });
+  if (faults.length > 0) return made;
+  const { other } = made;
+  return {
+    ...madeOf(meal, exact, { ...solution, starts, cost, bound: 0, status: 'feasible' }),
+    ...(other ? { other: onItsFlames(other, options) } : {}),
+  };
 }
 
 /** Steps that come to the boil, each with the burners on which that takes longer than the plan counts on. */
@@ -257,28 +263,51 @@ const TOO_CROWDED = 0.5;
 const LESS_ROOM = 0.75;
 const SHARE_WITH_LESS = 0.5;
 
-/** What was found, or a plan with less room where that lands more evenings: in a crowded kitchen too much room before leaves none at the end. */
-async function orLessRoom(made: Made, options: PlanOptions, signal: CancelSignal | undefined): Promise<Made> {
+/** A plan with less room, where so few evenings land by what was found that all of its room may be too much for the kitchen. */
+async function withLessRoom(made: Made, options: PlanOptions, signal: CancelSignal | undefined): Promise<Made | null> {
   const { meal } = made;
   const { seed = 1, seconds = 5 } = options.solve;
-  const landed = (of: Made) => rehearsedInBrief(of, seed)?.good ?? 1;
-  const lands = landed(made);
-  if (lands >= TOO_CROWDED || made.compiled.room.size === 0) return made;
+  const lands = rehearsedInBrief(made, seed)?.good ?? 1;
+  if (lands >= TOO_CROWDED || made.compiled.room.size === 0) return null;
   const roomShare = LESS_ROOM * (options.roomShare ?? ROOM_SHARE[meal.sureness ?? 'even']);
   const solveIt = { ...options.solve, seconds: seconds * SHARE_WITH_LESS, explain: false };
   const less = await planAsSet(meal, { ...options, roomShare, solve: solveIt }, undefined, signal);
-  return less.ok && landed(less) > lands ? less : made;
+  return less.ok ? less : null;
 }
 
-/** The hours of a solution moved to where more evenings land well; before an evening only. */
+/** The plan whose hours can be moved to where most evenings land: of what was found, what was left aside, and one with less room. */
+async function surest(
+  made: Made,
+  options: PlanOptions,
+  signal: CancelSignal | undefined,
+): Promise<Pick<Made, 'compiled' | 'solution'>> {
+  const less = await withLessRoom(made, options, signal);
+  const all = [made, made.other, less].filter((each) => each != null);
+  // Each gets a turn, and the best of them another.
+  const share = POLISH_SHARE / (all.length > 1 ? all.length + 1 : 1);
+  let best: Pick<Made, 'compiled' | 'solution'> = made;
+  let least = Number.POSITIVE_INFINITY;
+  for (const { compiled, solution } of all) {
+    const moved = { compiled, solution: await surer(compiled, solution, share, options, signal) };
+    const loss = all.length > 1 ? lossOf(moved, options) : 0;
+    if (loss >= least) continue;
+    best = moved;
+    least = loss;
+  }
+  if (all.length === 1) return best;
+  return { compiled: best.compiled, solution: await surer(best.compiled, best.solution, share, options, signal) };
+}
+
+/** The hours of a solution moved, for such a share of the time, to where more evenings land well; before an evening only. */
 async function surer(
   compiled: Compiled,
   solution: FoundSolution,
+  share: number,
   options: PlanOptions,
   signal: CancelSignal | undefined,
 ): Promise<FoundSolution> {
   const { now, pause, seconds = 5, seed = 1 } = options.solve;
-  const until = now() + 1000 * POLISH_SHARE * seconds;
+  const until = now() + 1000 * share * seconds;
   const schedule = await polishedInRounds(compiled, solution, {
     rounds: 3,
     tries: 6000,
@@ -332,7 +361,7 @@ function wanting(plan: Plan, known: CompileOptions['known']): Plan {
 /** Of the time for a plan so much is for one without room, where room makes something late or wait too long. */
 const SHARE_WITHOUT_ROOM = 0.3;
 
-/** What was found with room, or a plan without it where that has less trouble by likely minutes: a kitchen may be too small for both. */
+/** What was found with room, or a plan without it where its evenings go better: a kitchen may be too small for both. */
 async function orWithoutRoom(
   found: Made,
   meal: Meal,
@@ -343,7 +372,16 @@ async function orWithoutRoom(
   const { seconds = 5 } = options.solve;
   const solveIt = { ...options.solve, seconds: seconds * SHARE_WITHOUT_ROOM, explain: false };
   const bare = await attemptPlan(meal, { ...options, roomShare: 0, solve: solveIt }, last, undefined, signal);
-  return bare?.ok && troublesOf(bare) < troublesOf(found) ? bare : found;
+  if (!bare?.ok) return found;
+  return lossOf(bare, options) < lossOf(found, options) ? { ...bare, other: found } : { ...found, other: bare };
+}
+
+/** What a plan is judged by before an evening: how its rehearsed evenings go. */
+function lossOf(
+  { compiled, solution }: Pick<Made, 'compiled' | 'solution'>,
+  { solve: { seed = 1 } }: PlanOptions,
+): number {
+  return lossOfEvenings(compiled, solution, { seed, price: PRICE_OF_A_MINUTE });
 }
 
 /** Minutes late by likely minutes, and a quarter of an hour for each dish that waits too long. */

@@ -3,7 +3,7 @@ import { isFound } from '@/core/schedule/problem';
 import { solve } from '@/core/schedule/solve';
 import { validate } from '@/core/schedule/validate';
 import { TEST_CLOCK } from '@/core/testing/clock';
-import { mealOf, plainGrain } from '@/core/testing/meals';
+import { mealOf, plainGrain, smallKitchen } from '@/core/testing/meals';
 import { compile } from './compile';
 import { oddsOf } from './odds';
 import { polished } from './polish';
@@ -38,6 +38,21 @@ describe('moving hours by rehearsal', () => {
     const good = (schedule: typeof moved) =>
       oddsOf(compiled, readPlan(meal, compiled, { ...solution, ...schedule }), { evenings: 1000, seed: 9 })!.good;
     expect(good(moved)).toBeGreaterThan(good(solution) + 0.1);
+  });
+
+  it('lays the table in time also where something waits too long on every evening', async () => {
+    // One flame for two: the other has stood for half an hour by then.
+    const kitchen = { ...smallKitchen, burners: smallKitchen.burners.slice(0, 1) };
+    const crowded = mealOf([slow, plainGrain('b'), plainGrain('c')], { kitchen });
+    const compiled = compile(crowded);
+    if (!compiled.ok) throw new Error('refused');
+    const solution = await solve(compiled.problem, { ...TEST_CLOCK, seconds: 10, rounds: 60 });
+    if (!isFound(solution)) throw new Error('no plan');
+    const moved = await polished(compiled, solution, { ...options, price: 0.0002, tries: 2000 });
+    const plan = readPlan(crowded, compiled, { ...solution, ...moved });
+    const odds = oddsOf(compiled, plan, { evenings: 1000, seed: 9 })!;
+    expect(odds.good).toBeLessThan(0.1);
+    expect(odds.within5).toBeGreaterThan(0.8);
   });
 
   it('is the same for the same seed, and stops when it is told to, after a few tries', async () => {

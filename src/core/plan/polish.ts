@@ -30,8 +30,11 @@ const FIRST_TRIES = 120;
 const BY = [-2, 2, -5, 5, -1, 1, -10, 10] as const;
 /** Steps tied as closely as this move together. */
 const TIED = 3;
-/** Evenings that are bad cost one each; what nearly was costs a little, so that the search knows where it goes. */
-const NEARLY = { late: 0.02, stale: 0.01, veryLate: 0.3 } as const;
+/**
+ * Evenings that are bad cost one each, and a late one a little more: where something waits too long on all of them, the table can still be laid in time.
+ * What nearly was costs a little, so that the search knows where it goes.
+ */
+const NEARLY = { late: 0.02, stale: 0.01, isLate: 0.5, veryLate: 0.3 } as const;
 
 interface Lander {
   readonly at: number;
@@ -48,6 +51,15 @@ const EVENINGS_TO_COMPARE = 1000;
 const GOOD_ENOUGH = 0.01;
 const WORTH_A_ROUND = 0.002;
 
+/** What hours are judged by: bad evenings as a share, and the price of the cost; infinite where a rule is broken, or nothing lands. */
+export function lossOfEvenings(
+  compiled: Compiled,
+  schedule: Schedule,
+  { seed, price }: Pick<PolishOptions, 'seed' | 'price'>,
+): number {
+  return new Polish(compiled, schedule, { evenings: EVENINGS_TO_COMPARE, seed, price }).loss;
+}
+
 /** Polishes in rounds, each by other evenings, so that none ends where a few unlucky draws keep it; the best of all is kept. */
 export async function polishedInRounds(
   compiled: Compiled,
@@ -59,8 +71,7 @@ export async function polishedInRounds(
     isOver ||= await options.pause();
     return isOver;
   };
-  const lossOf = (schedule: Schedule) =>
-    new Polish(compiled, schedule, { ...options, evenings: EVENINGS_TO_COMPARE, seed: seed - 1 }).loss;
+  const lossOf = (schedule: Schedule) => lossOfEvenings(compiled, schedule, { ...options, seed: seed - 1 });
   let best = from;
   let least = lossOf(from);
   for (let round = 0; round < rounds && !isOver && least > GOOD_ENOUGH; round++) {
@@ -242,8 +253,9 @@ class Jury {
   private badnessIn(ends: Int32Array): number {
     let late = 0;
     for (const { at, by } of this.landers) late = Math.max(late, ends[at]! - by);
-    let sum = NEARLY.late * Math.max(0, late - 2) + (late > 2 * ON_TIME ? NEARLY.veryLate : 0);
     let isBad = late > ON_TIME;
+    let sum = NEARLY.late * Math.max(0, late - 2) + (isBad ? NEARLY.isLate : 0);
+    if (late > 2 * ON_TIME) sum += NEARLY.veryLate;
     for (const { at, by, well, hot } of this.landers) {
       if (!hot) continue;
       const stale = late + by - ends[at]! - well;

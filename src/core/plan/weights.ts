@@ -8,6 +8,8 @@ export const COST = {
   beyondWell: 25,
   longWait: 1,
   awake: 1,
+  /** Work after the table is laid, on what the meal has no use for. */
+  afterTable: 3,
   /** Work of an earlier day late in its evening. */
   lateEvening: 1,
   /** Board work that is to be done together, and is not. */

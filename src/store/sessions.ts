@@ -4,6 +4,7 @@ import { type HeldEvening, knowingAll, remembering, restored } from '@/core/live
 import { isToldAlready, type LiveEvent, type NewEvent } from '@/core/live/events';
 import { met, type Shared } from '@/core/live/two-screens';
 import type { Meal } from '@/core/meal/meal';
+import { mealAsPlanned } from '@/core/plan/keeps';
 import type { Plan } from '@/core/plan/plan';
 import type { Pantry } from './db';
 import { tableInstant } from './meals';
@@ -20,7 +21,7 @@ export async function beginSession(db: Pantry, meal: Meal, plan: Plan, now: numb
     await db.sessions.put({
       id: `${meal.id} ${now}`,
       mealId: meal.id,
-      meal,
+      meal: mealAsPlanned(meal, plan),
       tableAt: tableInstant(meal),
       plan,
       events: [],

@@ -3,6 +3,7 @@ import type { Course } from '@/core/risk/course';
 import { drawMinutes, type Rehearsed, rehearse, USUAL_SHARED } from '@/core/risk/rehearse';
 import { assuredOf } from './assured';
 import { type Compiled, compile } from './compile';
+import { mealAsPlanned } from './keeps';
 import { type Assured, type Cause, type DishOdds, knownPlan, type Odds, type Plan } from './plan';
 import { courseOfPlan, type PlanCourse, type Rehearsable } from './plan-course';
 import { NOT_TASTED, ON_TIME, TABLE_SHARES } from './well-landed';
@@ -64,7 +65,7 @@ const NEARLY_SURE = 0.95;
 /** The odds of a plan that was made before, by its meal. */
 export function oddsOfMeal(meal: Meal, plan: Plan, options: RehearsalOptions): Odds | undefined {
   const known = knownPlan(plan);
-  const compiled = compile(meal, { known, roomShare: 0 });
+  const compiled = compile(mealAsPlanned(meal, plan), { known, roomShare: 0 });
   return compiled.ok ? oddsOf(compiled, plan, options) : undefined;
 }
 
@@ -80,7 +81,7 @@ export interface LookedAt {
 
 /** So many evenings of a plan, each whole; none where the meal cannot be planned. */
 export function eveningsOf(meal: Meal, plan: Plan, { evenings, seed, shared }: RehearsalOptions): readonly LookedAt[] {
-  const compiled = compile(meal, { known: knownPlan(plan), roomShare: 0 });
+  const compiled = compile(mealAsPlanned(meal, plan), { known: knownPlan(plan), roomShare: 0 });
   if (!compiled.ok) return [];
   const made = courseOfPlan(compiled, plan);
   const { course, origin } = made;

@@ -1,4 +1,5 @@
 import type { Refusal } from '@/core/dish/check';
+import type { WarmPlace } from '@/core/dish/keep-warm';
 import { nameOfUnit } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pin';
@@ -13,6 +14,7 @@ import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/sol
 import { validate } from '@/core/schedule/validate';
 import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
+import { keepables, mealAsPlanned, withKept } from './keeps';
 import { oddsOf, rehearsedPlan } from './odds';
 import { pinAttempts } from './pins';
 import { knownPlan, type Odds, type Plan } from './plan';
@@ -21,6 +23,7 @@ import { lossOfEvenings, polishedInRounds } from './polish';
 import { readPlan, sketchOf, withOdds } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
 import { COST } from './weights';
+import { SURE_ENOUGH } from './well-landed';
 
 /** A plan, or why there is none. */
 export type PlanResult =
@@ -49,6 +52,57 @@ export async function planMeal(
   options: PlanOptions,
   onImprove?: (plan: Plan) => void,
   signal?: CancelSignal,
+): Promise<PlanResult> {
+  const asked = await planAsAsked(meal, options, onImprove, signal);
+  const mayKeep = meal.sureness !== 'short' && !options.progress && !options.held;
+  return asked.ok && mayKeep ? keepingWarm(meal, asked, options, signal) : asked;
+}
+
+/** So many plans with something kept warm are tried, each for such a share of the time. */
+const KEEPS_TRIED = 3;
+const SHARE_OF_A_KEEP = 0.5;
+/** So many more evenings must land well for a dish to be kept warm. */
+const WORTH_KEEPING = 0.05;
+
+/**
+ * Where too few evenings land well because something waits too long, a plan that keeps it warm until the table, if more land by that: in a low oven, or on
+ * the lowest flame. Its steps are in the plan alone; `mealAsPlanned` is the meal with them.
+ */
+async function keepingWarm(
+  meal: Meal,
+  asked: Extract<PlanResult, { readonly ok: true }>,
+  options: PlanOptions,
+  signal: CancelSignal | undefined,
+): Promise<PlanResult> {
+  const { seconds = 5 } = options.solve;
+  const solveIt = { ...options.solve, seconds: seconds * SHARE_OF_A_KEEP, explain: false };
+  let best = asked;
+  let rather: WarmPlace = 'oven';
+  for (let tried = 0; tried < KEEPS_TRIED && !signal?.aborted; tried++) {
+    const { plan } = best;
+    if (!plan.odds || plan.odds.good >= SURE_ENOUGH) break;
+    const before = mealAsPlanned(meal, plan);
+    const kept = keepables(before, plan);
+    if (kept.length === 0) break;
+    const result = await planAsAsked(withKept(before, kept, rather), { ...options, solve: solveIt }, undefined, signal);
+    const odds = result.ok ? result.plan.odds : undefined;
+    const isBetter =
+      result.ok &&
+      odds !== undefined &&
+      odds.good >= plan.odds.good + WORTH_KEEPING &&
+      odds.within5 >= plan.odds.within5 - WORTH_KEEPING;
+    if (isBetter) best = result;
+    else if (rather === 'oven') rather = 'flame';
+    else break;
+  }
+  return best;
+}
+
+async function planAsAsked(
+  meal: Meal,
+  options: PlanOptions,
+  onImprove: ((plan: Plan) => void) | undefined,
+  signal: CancelSignal | undefined,
 ): Promise<PlanResult> {
   const first = await planAsSet(meal, options, onImprove, signal);
   const wants = meal.layOutFirst !== false && !options.progress && !signal?.aborted;

@@ -1,5 +1,5 @@
 import type { Dish, VesselUse } from '@/core/dish/dish';
-import { bearsWarmth, keptWarm, type WarmPlace } from '@/core/dish/keep-warm';
+import { keptWarm, type WarmPlace } from '@/core/dish/keep-warm';
 import { fittingVessels } from '@/core/kitchen/fits';
 import {
   type ApplianceKind,
@@ -17,10 +17,10 @@ import { inTheOven, moreGently } from '@/core/meal/other-heat';
 import { scaledFor } from '@/core/meal/scaled';
 import { sharedOut } from '@/core/meal/share-out';
 import { bare } from '@/core/plain/record';
-import type { Landing, Plan } from '@/core/plan/plan';
+import { keepables } from '@/core/plan/keeps';
+import type { Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import { ofTwenty } from '@/core/plan/say-odds';
-import { SURE_ENOUGH } from '@/core/plan/well-landed';
 import { say, term } from '@/core/say/say';
 import { capital, listed } from '@/core/units/words';
 import { appliedAsMade, type Change } from './change';
@@ -52,8 +52,6 @@ export interface WayOut extends Idea {
   readonly gains: string;
 }
 
-/** A dish is kept warm for a multiple of so many minutes. */
-const WARM_STEP = 5;
 const LATEST_HOUR = 23 * 60 + 45;
 const HELP_MINUTES = 150;
 /** What the evening before must still have left of it. */
@@ -363,14 +361,11 @@ const warmWords = (): Readonly<Record<WarmPlace, readonly [says: string, asks: s
 });
 
 /** What waits too long kept warm until shortly before the table, where it bears that: each by itself, and all together. */
-function warmIdeas({ dishes, kitchen }: Meal, before: Pick<Plan, 'landings' | 'odds'> | null): Idea[] {
-  const places: readonly WarmPlace[] = kitchen.ovens.length > 0 ? ['flame', 'oven'] : ['flame'];
-  const kept = waitingTooLong(before).flatMap(({ dishId, waits, wellMinutes }) => {
-    const dish = dishes.find(({ id }) => id === dishId);
-    const borne = dish ? places.filter((place) => bearsWarmth(dish, place)) : [];
-    const minutes = WARM_STEP * Math.ceil((waits - wellMinutes) / WARM_STEP);
-    const inPlace = (place: WarmPlace) => ({ ...keptWarm(dish!, place, minutes), id: `${dishId}-warm-${place}` });
-    return dish && borne.length > 0 ? [{ dish, borne, minutes, inPlace }] : [];
+function warmIdeas(meal: Meal, before: Pick<Plan, 'landings' | 'odds'> | null): Idea[] {
+  const kept = keepables(meal, before).map(({ dishId, places, minutes }) => {
+    const dish = meal.dishes.find(({ id }) => id === dishId)!;
+    const inPlace = (place: WarmPlace) => ({ ...keptWarm(dish, place, minutes), id: `${dishId}-warm-${place}` });
+    return { dish, borne: places, minutes, inPlace };
   });
   const ideas = kept.flatMap(({ dish, borne, minutes, inPlace }) =>
     borne.map((place): Idea => {
@@ -398,17 +393,6 @@ function warmIdeas({ dishes, kitchen }: Meal, before: Pick<Plan, 'landings' | 'o
     change: { kind: 'dishes', dishes: Object.fromEntries(all) },
   };
   return [...ideas, together];
-}
-
-/** Dishes that wait too long in the plan, or in many rehearsed evenings, with the minutes they wait then. */
-function waitingTooLong(before: Pick<Plan, 'landings' | 'odds'> | null): readonly Landing[] {
-  return (before?.landings ?? []).flatMap((landing) => {
-    if (landing.fine === 'too long') return [landing];
-    const odds = before?.odds?.dishes.find(({ dishId }) => dishId === landing.dishId);
-    const [, , long] = odds?.waits ?? [0, 0, 0];
-    const isUnsure = odds !== undefined && odds.good < SURE_ENOUGH && landing.served === 'hot';
-    return isUnsure && long > landing.wellMinutes ? [{ ...landing, waits: long }] : [];
-  });
 }
 
 /** A dish, or the beginning of one, made the evening before. */

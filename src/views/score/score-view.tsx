@@ -42,12 +42,12 @@ const ZOOMS = [1, 1.6, 2.6, 4.2, 7];
 
 /** The meal as music: stations are staves, dishes are ribbons, the table is the end of the page. */
 export function ScoreView() {
-  const { meal, planned } = useMeal();
+  const { meal, asked, planned } = useMeal();
   const now = useNow(20_000);
   const session = useLiveQuery(() => openSession(pantry(), meal.id), [meal.id]);
   const standing = session?.plan ?? planned.plan;
   const [selected, setSelected] = useState<string | null>(null);
-  const free = useHand(meal, standing, selected ?? '');
+  const free = useHand(asked, standing, selected ?? '');
   // At the stove the plan follows what happens; the hand waits.
   const hand = session || planned.refusals.length > 0 ? null : free;
   const plan = hand?.shown ?? standing;

@@ -4,6 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { type Pin, pinOf, withoutPin, withPin } from '@/core/meal/pin';
 import { doneAgain, takenBack } from '@/core/plain/undo-stack';
+import { mealAsPlanned } from '@/core/plan/keeps';
 import { knownPlan, type Plan, type PlannedStep } from '@/core/plan/plan';
 import { whatCameOf, whatLands, whatMoved } from '@/core/plan/plan-diff';
 import { provenGiven } from '@/core/plan/proven';
@@ -62,7 +63,7 @@ export interface Hand {
   doAgain(): void;
 }
 
-/** `chosen` is the key of the step whose lines are read, empty when none. */
+/** `meal` as it was put together; `chosen` is the key of the step whose lines are read, empty when none. */
 export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | null {
   const [preview, setPreview] = useState<Plan | null>(null);
   const [wish, setWish] = useState<Pin | null>(null);
@@ -125,10 +126,7 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
   const settle = async () => {
     report(say('Looking for the best plan around what you have put by hand…'));
     setSettling(true);
-    const result = await askPlanner(
-      { meal, ...SETTLE, seconds: atMost(SETTLE.seconds), notBefore: notBefore(meal), known: knownPlan(plan) },
-      (better) => setPreview(better),
-    ).finally(() => setSettling(false));
+    const result = await askAround(meal, plan, setPreview).finally(() => setSettling(false));
     if (!result.ok) {
       setPreview(null);
       report(result.refusals.map(({ sentence }) => sentence).join(' '));
@@ -186,7 +184,22 @@ export function useHand(meal: Meal, plan: Plan | null, chosen: string): Hand | n
 
 /** The plan nearest to a known one with a step where it is wished. */
 function askFor(meal: Meal, before: Plan, held: Pin, limits: typeof MOVE) {
-  return askPlanner({ meal, ...limits, near: true, notBefore: notBefore(meal), held, known: knownPlan(before) });
+  const cooked = mealAsPlanned(meal, before);
+  return askPlanner({
+    meal: cooked,
+    ...limits,
+    near: true,
+    notBefore: notBefore(meal),
+    held,
+    known: knownPlan(before),
+  });
+}
+
+/** The best plan around what was put by hand. */
+function askAround(meal: Meal, before: Plan, onImprove: (better: Plan) => void) {
+  const cooked = mealAsPlanned(meal, before);
+  const limits = { ...SETTLE, seconds: atMost(SETTLE.seconds) };
+  return askPlanner({ meal: cooked, ...limits, notBefore: notBefore(meal), known: knownPlan(before) }, onImprove);
 }
 
 /** A queue that outlives each rendering; what it calls is always the newest. */

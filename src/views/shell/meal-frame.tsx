@@ -4,11 +4,12 @@ import { format } from 'date-fns';
 import { useLiveQuery } from 'dexie-react-hooks';
 import dynamic from 'next/dynamic';
 import { usePathname } from 'next/navigation';
-import { createContext, useContext, useEffect, useRef, useSyncExternalStore } from 'react';
+import { createContext, useContext, useEffect, useMemo, useRef, useSyncExternalStore } from 'react';
 import type { Meal } from '@/core/meal/meal';
 import { lacksVessel } from '@/core/meal/missing-vessels';
 import { sayClockChange, tableInstant } from '@/core/plain/wall-clock';
 import { verdictCalled } from '@/core/plan/beginning';
+import { mealAsPlanned, sayKept } from '@/core/plan/keeps';
 import type { Plan } from '@/core/plan/plan';
 import { provenGiven } from '@/core/plan/proven';
 import { sayOddsChange } from '@/core/plan/say-odds';
@@ -33,8 +34,10 @@ const WaysOut = dynamic(() => import('./ways-out').then((ways) => ways.WaysOut),
 const Missing = dynamic(() => import('./missing').then((missing) => missing.Missing), { ssr: false });
 
 interface MealAtHand {
-  /** As it is cooked: what is made ahead stands on its day. */
+  /** As it is cooked: what is made ahead stands on its day, and what the plan keeps warm until the table has that as a step. */
   readonly meal: Meal;
+  /** The same as it was put together, without what the plan keeps warm: what plans are made for. */
+  readonly asked: Meal;
   /** With its dishes as they are written. */
   readonly written: Meal;
   readonly planned: PlanState;
@@ -66,6 +69,8 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
   const meal = opened?.meal;
   const written = opened?.written;
   const planned = usePlan(meal);
+  const { plan } = planned;
+  const cooked = useMemo(() => (meal && plan ? mealAsPlanned(meal, plan) : meal), [meal, plan]);
   const path = usePathname();
   const leaf = leaves().findLast(([end]) => path.replace(/\/prep\/.*/, '/prep').endsWith(end))?.[1];
   useTitle(leaf, meal?.name);
@@ -85,11 +90,12 @@ export function MealFrame({ id, children }: { readonly id: string; readonly chil
       </div>
     );
   }
-  if (!meal || !written || !planned.looked) return <p className="mt-10 text-faint">{say('Opening the meal…')}</p>;
+  if (!meal || !cooked || !written || !planned.looked)
+    return <p className="mt-10 text-faint">{say('Opening the meal…')}</p>;
   const base = `/meals/${encodeURIComponent(id)}`;
   const agreed = evening && evening.tableAt !== tableInstant(meal) ? format(evening.tableAt, 'HH:mm') : null;
   return (
-    <MealContext value={{ meal, written, planned }}>
+    <MealContext value={{ meal: cooked, asked: meal, written, planned }}>
       <div
         data-covered-by-stove
         className={`flex flex-wrap items-end justify-between gap-x-8 gap-y-1 pt-1 ${path.endsWith('/paper') ? 'print:hidden' : ''}`}
@@ -155,6 +161,16 @@ function Proven({ given }: { readonly given: readonly string[] }) {
   );
 }
 
+/** What the plan keeps warm by itself, and how it is planned without. */
+function KeptWarm({ meal, plan }: { readonly meal: Meal; readonly plan: Plan }) {
+  const said = sayKept(meal, plan);
+  return said ? (
+    <p className="text-faint" data-testid="kept-warm">
+      {said} {say('Leaning to “short” plans without that.')}
+    </p>
+  ) : null;
+}
+
 /** Where the clocks are changed between the first step and the table. */
 function ClocksChanged({ plan }: { readonly plan: Plan }) {
   const said = sayClockChange(plan, Math.min(0, ...plan.steps.map(({ start }) => start)), 0);
@@ -166,7 +182,7 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
   const now = useNow(60_000);
   const moved = !settling && plan?.odds && oddsBefore ? sayOddsChange(oddsBefore, plan.odds) : '';
   const seat = useSyncExternalStore(plannerSeat.subscribe, plannerSeat.now, () => 'worker' as const);
-  const open = plan && refusals.length === 0 ? heeded(meal, findingsOf(meal, plan)).open : [];
+  const open = plan && refusals.length === 0 ? heeded(meal, findingsOf(mealAsPlanned(meal, plan), plan)).open : [];
   const stuck =
     plan === null ? refusals.some(({ where }) => where === 'the meal') || lacksVessel(meal) : wantsWayOut(plan);
   const heed = `/meals/${encodeURIComponent(meal.id)}?heed#heed`;
@@ -200,6 +216,7 @@ function Verdict({ meal, planned }: { readonly meal: Meal; readonly planned: Pla
         )}
         {!settling && stuck && <WaysOut key={printOf(meal)} meal={meal} plan={plan} />}
       </div>
+      {plan && refusals.length === 0 && <KeptWarm meal={meal} plan={plan} />}
       {plan && refusals.length === 0 && <ClocksChanged plan={plan} />}
       {unsafe.slice(0, MOST_UNSAFE).map(({ id, says, fix }) => (
         <p key={id} role="alert" className="mt-1 border-s-4 border-warn ps-3 text-lg">

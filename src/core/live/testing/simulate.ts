@@ -2,6 +2,7 @@ import { answered, carryOn, type RestRequest, type Thought } from '@/core/live/c
 import { changesThePlan, type LiveEvent, type NewEvent } from '@/core/live/events';
 import { type LiveStep, liveSteps, type Session } from '@/core/live/session';
 import type { Meal } from '@/core/meal/meal';
+import { mealAsPlanned } from '@/core/plan/keeps';
 import type { Plan, PlannedStep } from '@/core/plan/plan';
 import { planMeal } from '@/core/plan/plan-meal';
 import { TEST_CLOCK } from '@/core/testing/clock';
@@ -56,7 +57,8 @@ export async function tellAndPlan(
 export async function cookThrough(
   simulation: Simulation,
 ): Promise<{ readonly session: Session; readonly endedAt: number }> {
-  const { meal, plan, tableAt, truth, glance, mishap, onGlance, onPlanned, rounds } = simulation;
+  const { plan, tableAt, truth, glance, mishap, onGlance, onPlanned, rounds } = simulation;
+  const meal = mealAsPlanned(simulation.meal, plan);
   let session: Session = { id: 'evening', meal, tableAt, plan, events: [], moved: '' };
   const real = new Map<string, number>();
   let now = tableAt + (Math.min(...plan.steps.map(({ start }) => start)) - 1) * MINUTE;

@@ -1,5 +1,7 @@
 import { expect, test } from '@playwright/test';
-import { openMeal, SAMPLE_STATE, settled, visit, watchForErrors } from './kit';
+import { addDays, format } from 'date-fns';
+import { plainGrain, smallKitchen } from '@/core/testing/meals';
+import { goOn, openFile, openMeal, openMeals, SAMPLE_STATE, settled, supperOf, visit, watchForErrors } from './kit';
 
 test.use({ storageState: SAMPLE_STATE });
 
@@ -54,4 +56,41 @@ test('at the landing edge every hot dish shows where it lands', async ({ page })
   const spread = page.getByTestId('spread');
   await expect(spread.first()).toBeVisible();
   await expect(spread.first().locator('title')).toHaveText(/^Ready .+; good in \d+ of 20\.$/);
+});
+
+test('what would wait too long is kept warm by the plan, which says so; a short plan does without', async ({
+  page,
+}) => {
+  const errors = watchForErrors(page);
+  await openMeals(page);
+  // The cook goes three quarters of an hour before the table is laid.
+  const people = [{ ...smallKitchen.people[0]!, until: '18:15' }];
+  const day = format(addDays(new Date(), 2), 'yyyy-MM-dd');
+  await openFile(page, {
+    ...supperOf('leaving', 'Left in the oven', [plainGrain('a')]),
+    day,
+    kitchen: { ...smallKitchen, people },
+  });
+  await openMeal(page, 'leaving');
+  const kept = page.getByTestId('kept-warm');
+  await expect(kept).toContainText('keeps warm until the table: Grain a (15 min in a low oven).');
+  await expect(page.getByTestId('verdict')).toContainText(
+    /In 1[89] of 20 rehearsed evenings all is well|Whatever happens/,
+  );
+  // A step is moved by hand: what is kept warm stays so, also after a reload.
+  await goOn(page, '/meals/leaving/score');
+  await expect(page.locator('[data-key="a/kept-warm"]').first()).toBeVisible();
+  await page.keyboard.press('Home');
+  await page.getByRole('button', { name: '5 min earlier' }).click();
+  await expect(page.getByTestId('by-hand-words')).toContainText('stands at');
+  await expect(page.getByTestId('pinned')).toHaveCount(1);
+  await page.reload();
+  await expect(page.getByTestId('pinned')).toHaveCount(1);
+  await expect(kept).toContainText('Grain a (15 min in a low oven)');
+  await goOn(page, '/meals/leaving/paper');
+  await expect(page.getByText('keep warm').first()).toBeVisible();
+  await goOn(page, '/meals/leaving');
+  await page.getByRole('radio', { name: 'short' }).click();
+  await expect(kept).toHaveCount(0, { timeout: 60_000 });
+  expect(errors).toEqual([]);
 });

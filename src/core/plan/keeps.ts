@@ -17,13 +17,25 @@ export interface Keepable {
 
 /** Dishes that wait too long in the plan, or in many rehearsed evenings, and bear being kept warm. Minutes are those that they wait then beyond their good wait. */
 export function keepables(meal: Meal, plan: Pick<Plan, 'landings' | 'odds'> | null): readonly Keepable[] {
-  const all: readonly WarmPlace[] = meal.kitchen.ovens.length > 0 ? ['flame', 'oven'] : ['flame'];
   return waitingTooLong(plan).flatMap(({ dishId, waits, wellMinutes }) => {
-    const dish = meal.dishes.find(({ id }) => id === dishId);
-    const places = dish ? all.filter((place) => bearsWarmth(dish, place)) : [];
+    const places = placesFor(meal, dishId);
     const minutes = WARM_STEP * Math.ceil((waits - wellMinutes) / WARM_STEP);
     return places.length > 0 ? [{ dishId, places, minutes }] : [];
   });
+}
+
+/** All that bears being kept warm, for so many minutes: hands and flames are then free for what does not. */
+export function bearers(meal: Meal, minutes: number): readonly Keepable[] {
+  return meal.dishes.flatMap(({ id: dishId }) => {
+    const places = placesFor(meal, dishId);
+    return places.length > 0 ? [{ dishId, places, minutes }] : [];
+  });
+}
+
+function placesFor({ dishes, kitchen }: Meal, dishId: string): readonly WarmPlace[] {
+  const all: readonly WarmPlace[] = kitchen.ovens.length > 0 ? ['flame', 'oven'] : ['flame'];
+  const dish = dishes.find(({ id }) => id === dishId);
+  return dish ? all.filter((place) => bearsWarmth(dish, place)) : [];
 }
 
 /** The meal with such dishes kept warm: in the oven where that can be, which takes several and wants no eye, or all on flames. */

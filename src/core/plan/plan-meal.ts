@@ -14,7 +14,7 @@ import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/sol
 import { validate } from '@/core/schedule/validate';
 import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
-import { keepables, mealAsPlanned, withKept } from './keeps';
+import { bearers, type Keepable, keepables, mealAsPlanned, withKept } from './keeps';
 import { oddsOf, rehearsedPlan } from './odds';
 import { pinAttempts } from './pins';
 import { knownPlan, type Odds, type Plan } from './plan';
@@ -34,6 +34,8 @@ export type PlanResult =
       /** The time ended before it was known whether there is a plan: more of it may bring one. */
       readonly undecided?: true;
     };
+
+type Planned = Extract<PlanResult, { readonly ok: true }>;
 
 /** Circumstances and limits of planning. */
 export interface PlanOptions extends Omit<CompileOptions, 'pins'> {
@@ -58,9 +60,25 @@ export async function planMeal(
   return asked.ok && mayKeep ? keepingWarm(meal, asked, options, signal) : asked;
 }
 
-/** So many plans with something kept warm are tried, each for such a share of the time. */
-const KEEPS_TRIED = 3;
+/** How things may be kept warm: what waits too long, or all that bears it for a while, so that hands and flames are free for what does not. */
+function waysToKeep(meal: Meal, plan: Plan): readonly Meal[] {
+  const stale = keepables(meal, plan);
+  const ways: readonly (readonly [readonly Keepable[], WarmPlace])[] = [
+    [stale, 'oven'],
+    [stale, 'flame'],
+    ...OUT_OF_THE_WAY.map((minutes) => [bearers(meal, minutes), 'oven'] as const),
+  ];
+  return ways.flatMap(([kept, rather]) => (kept.length > 0 ? [withKept(meal, kept, rather)] : []));
+}
+
+/** Minutes by which what bears it may be done with sooner. */
+const OUT_OF_THE_WAY = [20, 45] as const;
+/** A look at each way to keep things warm takes such a share of the time, and a plan for the most promising ones such a share each. */
+const SHARE_OF_A_LOOK = 0.15;
 const SHARE_OF_A_KEEP = 0.5;
+const PROMISING = 2;
+/** More rounds of that are not begun after so many times of it. */
+const SECONDS_OF_KEEPS = 2;
 /** So many more evenings must land well for a dish to be kept warm. */
 const WORTH_KEEPING = 0.05;
 
@@ -70,32 +88,52 @@ const WORTH_KEEPING = 0.05;
  */
 async function keepingWarm(
   meal: Meal,
-  asked: Extract<PlanResult, { readonly ok: true }>,
+  asked: Planned,
   options: PlanOptions,
   signal: CancelSignal | undefined,
-): Promise<PlanResult> {
-  const { seconds = 5 } = options.solve;
-  const solveIt = { ...options.solve, seconds: seconds * SHARE_OF_A_KEEP, explain: false };
+): Promise<Planned> {
+  const { now, seconds = 5 } = options.solve;
+  const until = now() + 1000 * SECONDS_OF_KEEPS * seconds;
   let best = asked;
-  let rather: WarmPlace = 'oven';
-  for (let tried = 0; tried < KEEPS_TRIED && !signal?.aborted; tried++) {
-    const { plan } = best;
-    if (!plan.odds || plan.odds.good >= SURE_ENOUGH) break;
-    const before = mealAsPlanned(meal, plan);
-    const kept = keepables(before, plan);
-    if (kept.length === 0) break;
-    const result = await planAsAsked(withKept(before, kept, rather), { ...options, solve: solveIt }, undefined, signal);
-    const odds = result.ok ? result.plan.odds : undefined;
-    const isBetter =
-      result.ok &&
-      odds !== undefined &&
-      odds.good >= plan.odds.good + WORTH_KEEPING &&
-      odds.within5 >= plan.odds.within5 - WORTH_KEEPING;
-    if (isBetter) best = result;
-    else if (rather === 'oven') rather = 'flame';
-    else break;
+  while (best.plan.odds && best.plan.odds.good < SURE_ENOUGH && now() < until && !signal?.aborted) {
+    const before = mealAsPlanned(meal, best.plan);
+    const better = await keptBetter(before, best, options, signal);
+    if (!better) break;
+    best = better;
   }
   return best;
+}
+
+/** A plan that keeps something more warm, by which more evenings land well; null where none was found. */
+async function keptBetter(
+  meal: Meal,
+  { plan }: Planned,
+  options: PlanOptions,
+  signal: CancelSignal | undefined,
+): Promise<Planned | null> {
+  const { odds } = plan;
+  const { seconds = 5 } = options.solve;
+  const within = (share: number) => ({
+    ...options,
+    solve: { ...options.solve, seconds: seconds * share, explain: false },
+  });
+  const seen: { readonly kept: Meal; readonly loss: number }[] = [];
+  for (const kept of waysToKeep(meal, plan)) {
+    if (signal?.aborted) return null;
+    const look = await planAsSet(kept, within(SHARE_OF_A_LOOK), undefined, signal);
+    if (look.ok) seen.push({ kept, loss: lossOf(look, options) });
+  }
+  for (const { kept } of seen.sort((a, b) => a.loss - b.loss).slice(0, PROMISING)) {
+    const result = await planAsAsked(kept, within(SHARE_OF_A_KEEP), undefined, signal);
+    const then = result.ok ? result.plan.odds : undefined;
+    const isBetter =
+      then !== undefined &&
+      odds !== undefined &&
+      then.good >= odds.good + WORTH_KEEPING &&
+      then.within5 >= odds.within5 - WORTH_KEEPING;
+    if (result.ok && isBetter) return result;
+  }
+  return null;
 }
 
 async function planAsAsked(

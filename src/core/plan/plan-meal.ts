@@ -1,5 +1,4 @@
 import type { Refusal } from '@/core/dish/check';
-import type { WarmPlace } from '@/core/dish/keep-warm';
 import { nameOfUnit } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pin';
@@ -14,7 +13,7 @@ import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/sol
 import { validate } from '@/core/schedule/validate';
 import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
-import { bearers, type Keepable, keepables, mealAsPlanned, withKept } from './keeps';
+import { type Keeper, keepingWarm } from './keeping-warm';
 import { oddsOf, rehearsedPlan } from './odds';
 import { pinAttempts } from './pins';
 import { knownPlan, type Odds, type Plan } from './plan';
@@ -23,7 +22,6 @@ import { lossOfEvenings, polishedInRounds } from './polish';
 import { readPlan, sketchOf, withOdds } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
 import { COST } from './weights';
-import { SURE_ENOUGH } from './well-landed';
 
 /** A plan, or why there is none. */
 export type PlanResult =
@@ -35,8 +33,6 @@ export type PlanResult =
       readonly undecided?: true;
     };
 
-type Planned = Extract<PlanResult, { readonly ok: true }>;
-
 /** Circumstances and limits of planning. */
 export interface PlanOptions extends Omit<CompileOptions, 'pins'> {
   readonly solve: SolveOptions;
@@ -47,7 +43,7 @@ export interface PlanOptions extends Omit<CompileOptions, 'pins'> {
 /**
  * Plans a meal: compiles it, solves it, reads the plan back. `onImprove` gets each better plan on the way. A meal that
  * cannot be planned comes back as refusals in a cook's words. Pins that cannot be kept are kept as nearly as can be, each attempt in
- * its own time limit; see `unkeptPins`.
+ * its own time limit; see `unkeptPins`. A plan may keep dishes warm until the table of its own accord: `mealAsPlanned` is the meal with that.
  */
 export async function planMeal(
   meal: Meal,
@@ -57,84 +53,33 @@ export async function planMeal(
 ): Promise<PlanResult> {
   const asked = await planAsAsked(meal, options, onImprove, signal);
   const mayKeep = meal.sureness !== 'short' && !options.progress && !options.held;
-  return asked.ok && mayKeep ? keepingWarm(meal, asked, options, signal) : asked;
+  if (!asked.ok || !mayKeep) return asked;
+  return { ...asked, plan: await keepingWarm(meal, asked.plan, keeperOf(options, signal)) };
 }
 
-/** How things may be kept warm: what waits too long, or all that bears it for a while, so that hands and flames are free for what does not. */
-function waysToKeep(meal: Meal, plan: Plan): readonly Meal[] {
-  const stale = keepables(meal, plan);
-  const ways: readonly (readonly [readonly Keepable[], WarmPlace])[] = [
-    [stale, 'oven'],
-    [stale, 'flame'],
-    ...OUT_OF_THE_WAY.map((minutes) => [bearers(meal, minutes), 'oven'] as const),
-  ];
-  return ways.flatMap(([kept, rather]) => (kept.length > 0 ? [withKept(meal, kept, rather)] : []));
-}
-
-/** Minutes by which what bears it may be done with sooner. */
-const OUT_OF_THE_WAY = [20, 45] as const;
-/** A look at each way to keep things warm takes such a share of the time, and a plan for the most promising ones such a share each. */
-const SHARE_OF_A_LOOK = 0.15;
-const SHARE_OF_A_KEEP = 0.5;
-const PROMISING = 2;
-/** More rounds of that are not begun after so many times of it. */
-const SECONDS_OF_KEEPS = 2;
-/** So many more evenings must land well for a dish to be kept warm. */
-const WORTH_KEEPING = 0.05;
-
-/**
- * Where too few evenings land well because something waits too long, a plan that keeps it warm until the table, if more land by that: in a low oven, or on
- * the lowest flame. Its steps are in the plan alone; `mealAsPlanned` is the meal with them.
- */
-async function keepingWarm(
-  meal: Meal,
-  asked: Planned,
-  options: PlanOptions,
-  signal: CancelSignal | undefined,
-): Promise<Planned> {
+/** How meals with something kept warm are looked at and planned, each in a share of the time. */
+function keeperOf(options: PlanOptions, signal: CancelSignal | undefined): Keeper {
   const { now, seconds = 5 } = options.solve;
-  const until = now() + 1000 * SECONDS_OF_KEEPS * seconds;
-  let best = asked;
-  while (best.plan.odds && best.plan.odds.good < SURE_ENOUGH && now() < until && !signal?.aborted) {
-    const before = mealAsPlanned(meal, best.plan);
-    const better = await keptBetter(before, best, options, signal);
-    if (!better) break;
-    best = better;
-  }
-  return best;
-}
-
-/** A plan that keeps something more warm, by which more evenings land well; null where none was found. */
-async function keptBetter(
-  meal: Meal,
-  { plan }: Planned,
-  options: PlanOptions,
-  signal: CancelSignal | undefined,
-): Promise<Planned | null> {
-  const { odds } = plan;
-  const { seconds = 5 } = options.solve;
   const within = (share: number) => ({
     ...options,
     solve: { ...options.solve, seconds: seconds * share, explain: false },
   });
-  const seen: { readonly kept: Meal; readonly loss: number }[] = [];
-  for (const kept of waysToKeep(meal, plan)) {
-    if (signal?.aborted) return null;
-    const look = await planAsSet(kept, within(SHARE_OF_A_LOOK), undefined, signal);
-    if (look.ok) seen.push({ kept, loss: lossOf(look, options) });
-  }
-  for (const { kept } of seen.sort((a, b) => a.loss - b.loss).slice(0, PROMISING)) {
-    const result = await planAsAsked(kept, within(SHARE_OF_A_KEEP), undefined, signal);
-    const then = result.ok ? result.plan.odds : undefined;
-    const isBetter =
-      then !== undefined &&
-      odds !== undefined &&
-      then.good >= odds.good + WORTH_KEEPING &&
-      then.within5 >= odds.within5 - WORTH_KEEPING;
-    if (result.ok && isBetter) return result;
-  }
-  return null;
+  const until = now() + 1000 * SECONDS_OF_KEEPS * seconds;
+  return {
+    look: async (meal, share) => {
+      const look = await planAsSet(meal, within(share), undefined, signal);
+      return look.ok ? lossOf(look, options) : null;
+    },
+    plan: async (meal, share) => {
+      const result = await planAsAsked(meal, within(share), undefined, signal);
+      return result.ok ? result.plan : null;
+    },
+    isOver: () => now() >= until || signal?.aborted === true,
+  };
 }
+
+/** More rounds of keeping warm are not begun after so many times of the time. */
+const SECONDS_OF_KEEPS = 2;
 
 async function planAsAsked(
   meal: Meal,

@@ -34,7 +34,7 @@ const TIED = 3;
  * Evenings that are bad cost one each, and a late one a little more: where something waits too long on all of them, the table can still be laid in time.
  * What nearly was bad costs a little, so that the search knows where it goes.
  */
-const NEARLY = { late: 0.02, stale: 0.01, isLate: 0.2, veryLate: 0.3 } as const;
+const NEARLY = { late: 0.02, stale: 0.01, isLate: 0.5, veryLate: 0.3 } as const;
 
 interface Lander {
   readonly at: number;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { checkDish } from './check';
 import type { Dish } from './dish';
-import { bearsWarmth, KEPT_WARM, keptWarm, WARM_OVEN } from './keep-warm';
+import { bearsWarmth, KEPT_WARM, keptWarm, mostKept, WARM_OVEN } from './keep-warm';
 import { SHELF } from './shelf';
 
 const sample = (name: string): Dish => SAMPLE_MEALS.flatMap(({ dishes }) => dishes).find((dish) => dish.name === name)!;
@@ -23,6 +23,16 @@ describe('keeping a finished dish warm', () => {
   it('a roast bears no flame, a simmered curry does', () => {
     expect(bearsWarmth(sample('Roast potatoes'), 'flame')).toBe(false);
     expect(bearsWarmth(sample('Split pea and squash curry'), 'flame')).toBe(true);
+  });
+
+  // Common practice, no source: a stew or a braise an hour in its gravy, grain half an hour and less.
+  it.each([
+    ['Beef cheeks with damsons', 60],
+    ['Split pea and squash curry', 60],
+    ['Roast potatoes', 30],
+    ['Pearl barley with leeks', 25],
+  ])('%s is kept so for %i minutes at most', (name, minutes) => {
+    expect(mostKept(sample(name))).toBe(minutes);
   });
 
   it('every dish that bears it is still a sound dish with it, in its own pot, and is kept warm once', () => {

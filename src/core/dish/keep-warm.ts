@@ -14,6 +14,8 @@ export const WARM_OVEN = 90;
 /** A simmer as long as this bears more of the same. Common practice, no source. */
 const LONG_SIMMER = 15;
 const LONG_BAKE = 30;
+/** What is in the oven as long as this braises there. Common practice, no source. */
+const OVEN_BRAISE = 90;
 /** On a flame it can catch: so often somebody stirs. Common practice, no source. */
 const STIR_EVERY = 10;
 
@@ -57,6 +59,20 @@ export function bearsWarmth(dish: Dish, where: WarmPlace): boolean {
       ? where === 'oven' && step.minutes.likely >= LONG_BAKE
       : simmersGently(step) && step.minutes.likely >= LONG_SIMMER,
   );
+}
+
+/** Minutes for which it may be kept so: an hour in its gravy, half of that where it was baked, grain less. Common practice, no source. */
+const MOST_KEPT = { stewed: 60, baked: 30, grain: 25 } as const;
+
+/** The most minutes for which a finished dish that bears warmth is kept so. */
+export function mostKept({ grain, steps }: Dish): number {
+  if (grain) return MOST_KEPT.grain;
+  const isStewed = steps.some((step) =>
+    step.place.at === 'oven'
+      ? step.minutes.likely >= OVEN_BRAISE
+      : simmersGently(step) && step.minutes.likely >= LONG_SIMMER,
+  );
+  return isStewed ? MOST_KEPT.stewed : MOST_KEPT.baked;
 }
 
 /** The dish with so many minutes of being kept warm after it is ready; it may still wait as before afterwards. */

@@ -1,4 +1,4 @@
-import { bearsWarmth, KEPT_WARM, keptWarm, type WarmPlace } from '@/core/dish/keep-warm';
+import { bearsWarmth, KEPT_WARM, keptWarm, mostKept, type WarmPlace } from '@/core/dish/keep-warm';
 import type { Meal } from '@/core/meal/meal';
 import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';
@@ -15,27 +15,24 @@ export interface Keepable {
   readonly minutes: number;
 }
 
-/** Dishes that wait too long in the plan, or in many rehearsed evenings, and bear being kept warm. Minutes are those that they wait then beyond their good wait. */
+/** Dishes that wait too long in the plan, or in many rehearsed evenings, and bear being kept warm. Minutes are those that they wait then beyond their good wait, as far as they bear that. */
 export function keepables(meal: Meal, plan: Pick<Plan, 'landings' | 'odds'> | null): readonly Keepable[] {
   return waitingTooLong(plan).flatMap(({ dishId, waits, wellMinutes }) => {
-    const places = placesFor(meal, dishId);
-    const minutes = WARM_STEP * Math.ceil((waits - wellMinutes) / WARM_STEP);
-    return places.length > 0 ? [{ dishId, places, minutes }] : [];
+    return keepable(meal, dishId, WARM_STEP * Math.ceil((waits - wellMinutes) / WARM_STEP));
   });
 }
 
 /** All that bears being kept warm, for so many minutes: hands and flames are then free for what does not. */
 export function bearers(meal: Meal, minutes: number): readonly Keepable[] {
-  return meal.dishes.flatMap(({ id: dishId }) => {
-    const places = placesFor(meal, dishId);
-    return places.length > 0 ? [{ dishId, places, minutes }] : [];
-  });
+  return meal.dishes.flatMap(({ id }) => keepable(meal, id, minutes));
 }
 
-function placesFor({ dishes, kitchen }: Meal, dishId: string): readonly WarmPlace[] {
+/** A dish kept warm for so many minutes, or for as long as it bears; none where it bears none. */
+function keepable({ dishes, kitchen }: Meal, dishId: string, minutes: number): readonly Keepable[] {
   const all: readonly WarmPlace[] = kitchen.ovens.length > 0 ? ['flame', 'oven'] : ['flame'];
   const dish = dishes.find(({ id }) => id === dishId);
-  return dish ? all.filter((place) => bearsWarmth(dish, place)) : [];
+  const places = dish ? all.filter((place) => bearsWarmth(dish, place)) : [];
+  return dish && places.length > 0 ? [{ dishId, places, minutes: Math.min(minutes, mostKept(dish)) }] : [];
 }
 
 /** The meal with such dishes kept warm: in the oven where that can be, which takes several and wants no eye, or all on flames. */

@@ -46,7 +46,8 @@ async function keptBetter(meal: Meal, than: Plan, keeper: Keeper): Promise<Plan 
   }
   for (const { kept } of seen.sort((a, b) => a.loss - b.loss).slice(0, PROMISING)) {
     const plan = await keeper.plan(kept, SHARE_OF_A_PLAN);
-    if (plan && landsBetter(plan, than)) return plan;
+    // Proven best is only what stands with that kept warm; whether that is best nobody has proven.
+    if (plan && landsBetter(plan, than)) return { ...plan, proven: false };
   }
   return null;
 }

@@ -7,6 +7,7 @@ import { keptByPlan, mealAsPlanned, sayKept } from './keeps';
 import { eveningsOf, oddsOfMeal } from './odds';
 import type { Plan } from './plan';
 import { planMeal } from './plan-meal';
+import { isPlanOf } from './plan-of';
 
 /** The only cook leaves three quarters of an hour before the table: the flame wants a look, the oven does not. */
 const people = [{ ...smallKitchen.people[0]!, until: '18:15' }];
@@ -55,6 +56,10 @@ describe('what would wait too long', () => {
       'kept-warm',
     ]);
     expect(mealAsPlanned(meal, plan)).toBe(meal);
+    // It goes with the meal to another device, and is called the best by nobody.
+    expect(isPlanOf(plan, leaving)).toBe(true);
+    expect(isPlanOf(plan, { ...leaving, dishes: [plainGrain('b')] })).toBe(false);
+    expect(plan.proven).toBe(false);
     expect(keptByPlan(meal, plan)).toEqual([]);
     const odds = oddsOfMeal(leaving, plan, { evenings: 500, seed: 4 })!;
     expect(odds.good).toBeCloseTo(plan.odds!.good, 1);

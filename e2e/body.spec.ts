@@ -1,7 +1,17 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { asPlannedUntil } from './browser-store';
-import { beginEvening, goOn, NOON, NOON_STATE, openMeal, openMeals, overflow, visit } from './kit';
+import {
+  beginEvening,
+  goOn,
+  NOON,
+  NOON_STATE,
+  openMeal,
+  openMeals,
+  overflow,
+  soundOnlyWhenTouched,
+  visit,
+} from './kit';
 
 // For every body: what axe finds (WCAG and good practice), contrast on the score, which axe does not look at, a page of 320 px, and a name for each view.
 
@@ -210,8 +220,10 @@ test.describe('at the stove', () => {
     await beginEvening(page, 'boat');
     const at = await asPlannedUntil(page, -40);
     await page.clock.setFixedTime(at);
+    await soundOnlyWhenTouched(page);
     await page.reload();
     await expect(page.getByTestId('table-line')).toBeVisible();
+    await expect(page.getByRole('button', { name: 'silent until touched' })).toBeVisible();
     expect(await faults(page)).toEqual([]);
     const small = await page.locator('button, a').evaluateAll((all) =>
       all

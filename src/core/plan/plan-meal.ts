@@ -358,7 +358,7 @@ async function surer(
   return schedule === solution ? solution : { ...solution, ...schedule, status: 'feasible' };
 }
 
-const POLISH_SHARE = 0.6;
+const POLISH_SHARE = 1.2;
 /** In evenings: a minute awake or waiting is dear enough that hours stay where nothing is won, and too cheap to stand in a guest's way. */
 const PRICE_OF_A_MINUTE = 0.0002;
 

@@ -5,6 +5,7 @@ import type { Meal, Sureness } from '@/core/meal/meal';
 import { groupBy } from '@/core/plain/group-by';
 import type { PlannedStep } from '@/core/plan/plan';
 import { planMeal } from '@/core/plan/plan-meal';
+import { SURE_ENOUGH } from '@/core/plan/well-landed';
 import { appliedAsMade } from '@/core/remedies/change';
 import { findWaysOut } from '@/core/remedies/ways-out';
 import { quantile } from '@/core/risk/duration';
@@ -30,8 +31,6 @@ const leans = option('leans', '') as Sureness | '';
 const answers = option('answers', 'sure');
 const drawn = Number(option('drawn', '0'));
 const tryWaysOut = option('ways-out', 'false') === 'true';
-/** Fewer good evenings promised than this are no promise: the app must offer a way. */
-const ENOUGH = 0.8;
 const TABLE = Date.UTC(2026, 10, 28, 18, 0);
 const now = () => performance.now();
 const pause = () => new Promise<void>((resolve) => setImmediate(resolve));
@@ -118,7 +117,7 @@ async function byTheBestWays(meal: Meal): Promise<Meal> {
     const before = await planMeal(best, { solve });
     const promised = before.ok ? (before.plan.odds?.good ?? 1) : 0;
     console.log(`  promised ${Math.round(100 * promised)}`);
-    if (promised >= ENOUGH) break;
+    if (promised >= SURE_ENOUGH) break;
     const [way] = await findWaysOut(best, before.ok ? before.plan : null, (other) =>
       planMeal(other, { solve: { ...solve, seconds: WAY_SECONDS, patience: WAY_PATIENCE, explain: false } }),
     );

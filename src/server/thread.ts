@@ -1,4 +1,5 @@
 import { Worker } from 'node:worker_threads';
+import { LONGEST_PLAN } from '@/core/plan/longest';
 import type { Done, Job } from './job';
 
 /** A job is ended by force when it takes so much longer than it was given, or more memory than this. */
@@ -35,9 +36,9 @@ export function onThread(job: Job, signal: AbortSignal): Promise<Done | null> {
   });
 }
 
-/** A meal whose pins cannot be kept is tried several times, each within the limit. */
+/** A meal is tried in several ways, each within the limit. */
 function allowance({ kind, seconds }: Job): number {
-  return kind === 'plan' ? 4 * seconds : seconds;
+  return kind === 'plan' ? LONGEST_PLAN * seconds : seconds;
 }
 
 const tooMuch: Done = {

@@ -1,5 +1,6 @@
 import * as Comlink from 'comlink';
 import { withPin } from '@/core/meal/pin';
+import { LONGEST_PLAN } from '@/core/plan/longest';
 import type { Plan } from '@/core/plan/plan';
 import type { PlanResult } from '@/core/plan/plan-meal';
 import type { PlannerWorker, PlanRequest } from './planner.worker';
@@ -33,7 +34,7 @@ export type PlannerSeat = 'worker' | 'server' | 'page';
 /** Attempts at a worker that fails before it is left alone until the page is opened again. */
 const MOST_FAILURES = 2;
 /** A worker that says nothing for so many seconds, more than it was given, is taken for dead. */
-const patienceFor = ({ seconds }: PlanRequest) => Math.ceil(10 + seconds * 4);
+const patienceFor = ({ seconds }: PlanRequest) => Math.ceil(10 + seconds * LONGEST_PLAN);
 
 interface Desk {
   readonly worker: Worker;
@@ -132,7 +133,7 @@ async function onServer({ meal, seconds, notBefore, held }: PlanRequest): Promis
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(mealFile(asMade)),
-      signal: AbortSignal.timeout((SERVER_PATIENCE + 4 * given) * 1000),
+      signal: AbortSignal.timeout((SERVER_PATIENCE + LONGEST_PLAN * given) * 1000),
     });
     const body: unknown = await answer.json();
     if (answer.status === 200) return isPlan(body) ? { ok: true, plan: body } : null;

@@ -15,8 +15,8 @@ export interface Keeper {
 }
 
 /** A look at each way to keep things warm takes such a share of the time, and a plan for the most promising ones such a share each. */
-const SHARE_OF_A_LOOK = 0.15;
-const SHARE_OF_A_PLAN = 0.5;
+const SHARE_OF_A_LOOK = 0.1;
+const SHARE_OF_A_PLAN = 0.3;
 const PROMISING = 2;
 /** Minutes by which what bears it may be done with sooner. */
 const OUT_OF_THE_WAY = [20, 45] as const;

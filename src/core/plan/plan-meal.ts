@@ -14,6 +14,7 @@ import { validate } from '@/core/schedule/validate';
 import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
 import { type Keeper, keepingWarm } from './keeping-warm';
+import { LONGEST_PLAN } from './longest';
 import { oddsOf, rehearsedPlan } from './odds';
 import { pinAttempts } from './pins';
 import { knownPlan, type Odds, type Plan } from './plan';
@@ -51,35 +52,41 @@ export async function planMeal(
   onImprove?: (plan: Plan) => void,
   signal?: CancelSignal,
 ): Promise<PlanResult> {
-  const asked = await planAsAsked(meal, options, onImprove, signal);
+  const { now, seconds = 5 } = options.solve;
+  const until = now() + 1000 * (LONGEST_PLAN * seconds + LEAST_SECONDS);
+  const end: CancelSignal = {
+    get aborted() {
+      return signal?.aborted === true || now() >= until;
+    },
+  };
+  const asked = await planAsAsked(meal, options, onImprove, end);
   const mayKeep = meal.sureness !== 'short' && !options.progress && !options.held;
   if (!asked.ok || !mayKeep) return asked;
-  return { ...asked, plan: await keepingWarm(meal, asked.plan, keeperOf(options, signal)) };
+  return { ...asked, plan: await keepingWarm(meal, asked.plan, keeperOf(options, end)) };
 }
 
+/** Whoever gives next to no time still gets the first plan. */
+const LEAST_SECONDS = 1;
+
 /** How meals with something kept warm are looked at and planned, each in a share of the time. */
-function keeperOf(options: PlanOptions, signal: CancelSignal | undefined): Keeper {
-  const { now, seconds = 5 } = options.solve;
+function keeperOf(options: PlanOptions, end: CancelSignal): Keeper {
+  const { seconds = 5 } = options.solve;
   const within = (share: number) => ({
     ...options,
     solve: { ...options.solve, seconds: seconds * share, explain: false },
   });
-  const until = now() + 1000 * SECONDS_OF_KEEPS * seconds;
   return {
     look: async (meal, share) => {
-      const look = await planAsSet(meal, within(share), undefined, signal);
+      const look = await planAsSet(meal, within(share), undefined, end);
       return look.ok ? lossOf(look, options) : null;
     },
     plan: async (meal, share) => {
-      const result = await planAsAsked(meal, within(share), undefined, signal);
+      const result = await planAsAsked(meal, within(share), undefined, end);
       return result.ok ? result.plan : null;
     },
-    isOver: () => now() >= until || signal?.aborted === true,
+    isOver: () => end.aborted,
   };
 }
-
-/** More rounds of keeping warm are not begun after so many times of the time. */
-const SECONDS_OF_KEEPS = 2;
 
 async function planAsAsked(
   meal: Meal,
@@ -319,20 +326,20 @@ async function surest(
   signal: CancelSignal | undefined,
 ): Promise<Pick<Made, 'compiled' | 'solution'>> {
   const less = await withLessRoom(made, options, signal);
-  const all = [made, made.other, less].filter((each) => each != null);
+  const others = [made.other, less].filter((each) => each != null);
+  const moved = async ({ compiled, solution }: Pick<Made, 'compiled' | 'solution'>, share: number) => ({
+    compiled,
+    solution: await surer(compiled, solution, share, options, signal),
+  });
+  if (others.length === 0) return moved(made, POLISH_SHARE);
   // Each gets a turn, and the best of them another.
-  const share = POLISH_SHARE / (all.length > 1 ? all.length + 1 : 1);
-  let best: Pick<Made, 'compiled' | 'solution'> = made;
-  let least = Number.POSITIVE_INFINITY;
-  for (const { compiled, solution } of all) {
-    const moved = { compiled, solution: await surer(compiled, solution, share, options, signal) };
-    const loss = all.length > 1 ? lossOf(moved, options) : 0;
-    if (loss >= least) continue;
-    best = moved;
-    least = loss;
+  const share = POLISH_SHARE / (others.length + 2);
+  let best = await moved(made, share);
+  for (const other of others) {
+    const tried = await moved(other, share);
+    if (lossOf(tried, options) < lossOf(best, options)) best = tried;
   }
-  if (all.length === 1) return best;
-  return { compiled: best.compiled, solution: await surer(best.compiled, best.solution, share, options, signal) };
+  return moved(best, share);
 }
 
 /** The hours of a solution moved, for such a share of the time, to where more evenings land well; before an evening only. */

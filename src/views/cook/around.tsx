@@ -139,7 +139,7 @@ export function TopLine(line: TopLineProps) {
         </span>
         <Button
           look="quiet"
-          className={`-my-3 min-h-16 text-ember ${sounds || quiet ? 'hidden' : ''}`}
+          className={`-mt-1 -mb-5 min-h-16 text-ember ${sounds || quiet ? 'hidden' : ''}`}
           aria-hidden={sounds || quiet}
           onClick={wakeSound}
         >

@@ -5,6 +5,8 @@ import { holdsKind, isHot, simmersGently } from './foods';
 
 /** Where a finished dish is kept warm: in a low oven, or covered on the lowest flame. */
 export type WarmPlace = 'oven' | 'flame';
+/** The same, or where it was baked: in the oven that has been switched off, its door open a hand's width. */
+export type KeptIn = WarmPlace | 'ajar';
 
 /** Id of the step that keeps a finished dish warm. */
 export const KEPT_WARM = 'kept-warm';
@@ -24,17 +26,21 @@ const HOLDING = written(
   { celsius: LIMITS.hotHolding.celsius },
 );
 
-const WARM_WAYS: Readonly<Record<WarmPlace, { place: Place; says: string; cautions: readonly string[] }>> = {
+const HOT_POT = written('The pot comes out as hot as the oven: dry cloths, and one left on the handle as a warning.');
+
+const WARM_WAYS: Readonly<Record<KeptIn, { place: Place; says: string; cautions: readonly string[] }>> = {
+  ajar: {
+    place: { at: 'oven', celsius: WARM_OVEN, shelves: 1 },
+    says: written("Switch the oven off, open its door a hand's width, and leave it inside until the table."),
+    cautions: [HOLDING, HOT_POT],
+  },
   oven: {
     place: { at: 'oven', celsius: WARM_OVEN, shelves: 1 },
     says: written(
       'Cover it and keep it in the oven at {celsius} °C until the table. What has stood beside the heat is brought up to steaming first.',
       { celsius: WARM_OVEN },
     ),
-    cautions: [
-      HOLDING,
-      written('The pot comes out as hot as the oven: dry cloths, and one left on the handle as a warning.'),
-    ],
+    cautions: [HOLDING, HOT_POT],
   },
   flame: {
     place: { at: 'burner', heat: 'lowest' },
@@ -49,8 +55,9 @@ const WARM_WAYS: Readonly<Record<WarmPlace, { place: Place; says: string; cautio
  * Whether a finished dish bears being kept on the heat: what has simmered in its liquid or baked for a while, and grain. What is fried,
  * steamed or briefly cooked, and fish, gets worse by every minute of it. On a flame only what is moist. Common practice, no source.
  */
-export function bearsWarmth(dish: Dish, where: WarmPlace): boolean {
+export function bearsWarmth(dish: Dish, where: KeptIn): boolean {
   const { lands, steps, grain } = dish;
+  if (where === 'ajar') return bearsWarmth(dish, 'oven') && lastOf(dish)?.place.at === 'oven';
   if (lands?.waits.served !== 'hot' || steps.some(({ id }) => id === KEPT_WARM)) return false;
   if (holdsKind(dish, 'fish', 'crustacean', 'mollusc')) return false;
   if (grain) return true;
@@ -61,26 +68,49 @@ export function bearsWarmth(dish: Dish, where: WarmPlace): boolean {
   );
 }
 
-/** Minutes for which it may be kept so: an hour in its gravy, half of that where it was baked, grain less. Common practice, no source. */
-const MOST_KEPT = { stewed: 60, baked: 30, grain: 25 } as const;
+/** What is ready last, before it comes to the table. */
+function lastOf({ lands, steps }: Dish): Step | undefined {
+  return steps.find(({ id }) => id === lands?.step);
+}
 
-/** The most minutes for which a finished dish that bears warmth is kept so. */
-export function mostKept({ grain, steps }: Dish): number {
+/**
+ * Minutes for which it may be kept so: an hour in its gravy, half of that where it was baked, grain less; an oven that is switched off holds for half of
+ * that again. Common practice, no source.
+ */
+const MOST_KEPT = { stewed: 60, baked: 30, grain: 25, ajar: 15 } as const;
+
+/** Where a dish is kept warm by a step of its own; null where it is not. */
+export function isKeptIn({ steps }: Pick<Dish, 'steps'>): KeptIn | null {
+  const place = steps.find(({ id }) => id === KEPT_WARM)?.place;
+  if (!place) return null;
+  if (place.at !== 'oven') return 'flame';
+  return place.celsius === WARM_OVEN ? 'oven' : 'ajar';
+}
+
+/** The most minutes for which a finished dish that bears warmth is kept so: where it is kept already, or `where` it would be. */
+export function mostKept(dish: Dish, where: KeptIn | null = isKeptIn(dish)): number {
+  const { grain, steps } = dish;
+  if (where === 'ajar') return MOST_KEPT.ajar;
   if (grain) return MOST_KEPT.grain;
   const isStewed = steps.some((step) =>
-    step.place.at === 'oven'
-      ? step.minutes.likely >= OVEN_BRAISE
-      : simmersGently(step) && step.minutes.likely >= LONG_SIMMER,
+    step.id === KEPT_WARM
+      ? false
+      : step.place.at === 'oven'
+        ? step.minutes.likely >= OVEN_BRAISE
+        : simmersGently(step) && step.minutes.likely >= LONG_SIMMER,
   );
   return isStewed ? MOST_KEPT.stewed : MOST_KEPT.baked;
 }
 
 /** The dish with so many minutes of being kept warm after it is ready; it may still wait as before afterwards. */
-export function keptWarm(dish: Dish, where: WarmPlace, minutes: number): Dish {
+export function keptWarm(dish: Dish, where: KeptIn, minutes: number): Dish {
   const { lands, vessels } = dish;
   if (!lands) return dish;
+  const last = lastOf(dish)?.place;
+  const isLeft = where === 'ajar' && last?.at === 'oven';
   const pot = vessels.find(({ to }) => to === lands.step) ?? vessels.findLast(({ id }) => usedOnHeat(dish, id));
-  const { place, says, cautions } = WARM_WAYS[where];
+  const { place: there, says, cautions } = WARM_WAYS[where];
+  const place = isLeft ? last : there;
   const step: Step = {
     id: KEPT_WARM,
     name: written('keep warm'),
@@ -102,7 +132,14 @@ export function keptWarm(dish: Dish, where: WarmPlace, minutes: number): Dish {
     steps: [...dish.steps, step],
     links: [
       ...dish.links,
-      { from: lands.step, at: 'end', to: KEPT_WARM, of: 'start', min: 0, max: Math.max(5, lands.waits.wellMinutes) },
+      {
+        from: lands.step,
+        at: 'end',
+        to: KEPT_WARM,
+        of: 'start',
+        min: 0,
+        max: isLeft ? 0 : Math.max(5, lands.waits.wellMinutes),
+      },
     ],
     vessels: vessels.map((use) => (use === pot ? { ...use, to: KEPT_WARM } : use)),
     lands: { ...lands, step: KEPT_WARM },

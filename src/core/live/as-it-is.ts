@@ -4,6 +4,7 @@ import { isPartOf, readUnit, stepKey } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
 import { beginsInTheOven, goesOnInTheOven } from '@/core/meal/other-heat';
 import { tableLater } from '@/core/plain/wall-clock';
+import { WARM_UNTIL } from '@/core/plan/kept-until';
 import { applied, type Change } from '@/core/remedies/change';
 import { firstTableAt } from './at-hour';
 import { eatersOf, type StandingEvent, standingEvents } from './events';
@@ -23,8 +24,6 @@ export function agreedTableAt(session: Session): number {
   return firstTableAt(session) + moved * MINUTE;
 }
 
-/** What is kept warm is ready so many minutes before the table, or as many as it waits well. */
-const WARM_UNTIL = 8;
 /** Less than this is not worth warming an oven for. */
 const WORTH_WARMING = 4;
 

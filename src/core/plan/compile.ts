@@ -1,6 +1,7 @@
 import type { Refusal } from '@/core/dish/check';
 import type { Dish, Lands, Link, Step, VesselUse } from '@/core/dish/dish';
 import { isHeatedAfter, isHot, liesRaw } from '@/core/dish/foods';
+import { isKeptIn, KEPT_WARM, mostKept } from '@/core/dish/keep-warm';
 import { minutesToHeat } from '@/core/heat/roast';
 import { checkMeal } from '@/core/meal/check';
 import { giverOf } from '@/core/meal/hand-over';
@@ -61,6 +62,8 @@ export interface Compiled {
   readonly likely: Problem;
   /** Minutes of room at the end of each step, by key; absent for none. */
   readonly room: ReadonlyMap<string, number>;
+  /** The most minutes that a step lasts which only fills the time until its hour, by key: what is kept warm. */
+  readonly stretch: ReadonlyMap<string, number>;
   /** Minute 0 of the problem in minutes relative to the table (negative before it). */
   readonly origin: number;
   readonly entries: ReadonlyMap<string, Entry>;
@@ -85,6 +88,8 @@ export interface CompileOptions {
   readonly pins?: PinSets;
   /** Burners that steps come to the boil on, where they are not the usual ones: step key to unit. */
   readonly flames?: ReadonlyMap<string, string>;
+  /** Minutes, by key, for which things are kept warm from now or from their hour on, where that is not what the meal says. */
+  readonly keeps?: ReadonlyMap<string, number>;
   /** Share of the way from likely to longest that room is kept for; by default as the meal says. */
   readonly roomShare?: number;
 }
@@ -128,6 +133,7 @@ class Compilation {
   private readonly ready: ReadyRow[] = [];
   private readonly forbid: (readonly [Choice, Choice])[] = [];
   private readonly entries = new Map<string, Entry>();
+  private readonly keptUpTo = new Map<string, number>();
   private readonly widths = new Map<string, number>();
   private readonly breaths: Breath[] = [];
   private readonly away: { readonly unit: string; readonly until: number }[] = [];
@@ -191,13 +197,19 @@ class Compilation {
       if (this.isDone(part.key)) continue;
       const { step } = part;
       const running = this.progress?.running.get(part.key);
-      const minutes = running ? Math.max(0, running.end - this.frame.origin) : part.minutes.likely;
+      const lasts = running ? Math.max(0, running.end - this.frame.origin) : part.minutes.likely;
+      const minutes = this.options.keeps?.get(part.key) ?? lasts;
+      if (step.duty === 'keep warm')
+        this.keptUpTo.set(
+          part.key,
+          Math.max(minutes, mostKept(dish) - (running ? this.frame.origin - running.start : 0)),
+        );
       const pools = bare<number>();
       if (step.attention === 'hands' && !step.ahead) pools[HANDS] = 1;
       if (step.attention === 'eyes') pools[EYES] = 1;
       if (this.frame.nights && isUnwatchedHeat(step)) pools[HEAT] = 1;
       const setting = step.place.at === 'oven' ? settings.get(step.place.celsius) : undefined;
-      if (step.place.at === 'oven' && setting) pools[shelvesOf(setting.oven)] = step.place.shelves;
+      if (step.place.at === 'oven' && setting) pools[shelvesOf(setting.oven)] = this.shelvesFor(dish, step, setting);
       const alternatives = this.choices.ofStep(part);
       const heat = running && setting ? this.choices.claimHeat(setting) : true;
       this.steps.push({
@@ -209,11 +221,12 @@ class Compilation {
         ...(alternatives.length > 0 ? { units: [alternatives] } : {}),
         pools,
         ...(setting && heat ? { state: { id: setting.oven, value: setting.celsius } } : {}),
-        spread: isByTheClock(step)
-          ? [minutes, minutes]
-          : running
-            ? [minutes, Math.max(minutes, part.minutes.longest - (this.frame.origin - running.start))]
-            : [part.minutes.shortest, part.minutes.longest],
+        spread:
+          isByTheClock(step) || step.duty === 'keep warm'
+            ? [minutes, minutes]
+            : running
+              ? [minutes, Math.max(minutes, part.minutes.longest - (this.frame.origin - running.start))]
+              : [part.minutes.shortest, part.minutes.longest],
       });
       if (step.attention === 'hands') this.addPerson(part);
       if (!running) this.keepNear(part.key);
@@ -235,6 +248,13 @@ class Compilation {
         rather: part.breath,
       });
     }
+  }
+
+  /** What is left in an oven that has been switched off is alone in it. */
+  private shelvesFor(dish: Dish, { id, place }: Step, { oven }: OvenSetting): number {
+    const all = this.meal.kitchen.ovens.find((each) => each.id === oven)?.shelves ?? 1;
+    if (id === KEPT_WARM && isKeptIn(dish) === 'ajar') return all;
+    return place.at === 'oven' ? place.shelves : 1;
   }
 
   /** A step of an earlier day starts on that day. */
@@ -591,6 +611,7 @@ class Compilation {
       problem: share > 0 ? { ...roomy.problem, holds: fitBreaths(roomy.problem, this.breaths) } : likely,
       likely,
       room: roomy.room,
+      stretch: this.keptUpTo,
       origin: this.frame.origin,
       entries: this.entries,
       dishes: this.dishes,

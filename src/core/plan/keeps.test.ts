@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest';
+import type { Dish } from '@/core/dish/dish';
 import { cookThrough } from '@/core/live/testing/simulate';
 import { findingsOf } from '@/core/safety/findings';
 import { TEST_CLOCK } from '@/core/testing/clock';
 import { mealOf, plainGrain, smallKitchen } from '@/core/testing/meals';
-import { keptByPlan, mealAsPlanned, sayKept } from './keeps';
+import { compile } from './compile';
+import { asIfKept, keptAsIf, keptByPlan, mealAsPlanned, sayKept, withKept } from './keeps';
 import { eveningsOf, oddsOfMeal } from './odds';
-import type { Plan } from './plan';
+import { type Landing, landingAt, type Plan } from './plan';
 import { planMeal } from './plan-meal';
 import { isPlanOf } from './plan-of';
 
@@ -34,8 +36,8 @@ describe('what would wait too long', () => {
     const plan = await planOf(leaving);
     expect(plan.odds?.good).toBeGreaterThan((short.odds?.good ?? 1) + 0.5);
     expect(plan.landings[0]).toMatchObject({ fine: 'well', dishId: 'a' });
-    expect(sayKept(leaving, plan)).toBe(
-      'So that all lands together the plan keeps warm until the table: Grain a (15 min in a low oven).',
+    expect(sayKept(leaving, plan)).toMatch(
+      /^So that all lands together the plan keeps warm until the table: Grain a \(1\d min in a low oven\)\.$/,
     );
     expect(JSON.stringify(leaving)).toBe(before);
   });
@@ -74,10 +76,119 @@ describe('what would wait too long', () => {
     expect(session.plan.landings[0]).toMatchObject({ fine: 'well' });
   });
 
+  it('is kept warm until the table, however soon or late it is ready', async () => {
+    const plan = await planOf(leaving);
+    const kept = keptByPlan(leaving, plan)[0]!;
+    // Minutes by which the covered pot is done sooner or later than was thought.
+    for (const by of [-3, 4, 8]) {
+      const { session } = await cookThrough({
+        meal: leaving,
+        plan,
+        tableAt: Date.UTC(2026, 10, 28, 18),
+        truth: ({ stepId, minutes }) => (stepId === 'cover' ? minutes + by : minutes),
+        glance: () => 1,
+      });
+      const [landing] = session.plan.landings;
+      const held = session.plan.steps.find(({ key }) => key === kept.key)!;
+      expect(held.end, `${by}`).toBe(kept.end);
+      expect(landing, `${by}`).toMatchObject({ fine: 'well', late: 0 });
+    }
+  });
+
   it('is left where nothing can hold it', async () => {
     const plan = await planOf(oneFlame);
     // Keeping one warm on the only flame would keep the others off it.
     expect(keptByPlan(oneFlame, plan)).toEqual([]);
     expect(plan.landings.some(({ fine }) => fine === 'long' || fine === 'too long')).toBe(true);
+  });
+});
+
+describe('a plan made as if all that bears it were kept warm', () => {
+  const stew: Dish = { ...plainGrain('stew'), name: 'Stew' };
+  const roast: Dish = {
+    ...stew,
+    id: 'roast',
+    name: 'Roast',
+    steps: stew.steps.map((step) =>
+      step.id === 'rest'
+        ? {
+            ...step,
+            minutes: { shortest: 30, likely: 40, longest: 50 },
+            place: { at: 'oven', celsius: 200, shelves: 1 } as const,
+          }
+        : step,
+    ),
+  };
+  const meal = mealOf([stew, roast], { kitchen: smallKitchen });
+  const landing = (dishId: string, ready: number) =>
+    landingAt(
+      {
+        dishId,
+        dishName: dishId,
+        ready: 0,
+        waits: 0,
+        late: 0,
+        wellMinutes: 90,
+        mostMinutes: 90,
+        how: '',
+        served: 'hot',
+        fine: 'well',
+      },
+      ready,
+    );
+  const hot = (dishId: string, end: number) =>
+    ({ dishId, end, station: { id: 'oven', sort: 'oven', name: '' } }) as Plan['steps'][0];
+  const kept = (landings: readonly Landing[], steps: readonly Plan['steps'][0][] = []) =>
+    keptAsIf(meal, { landings, steps });
+
+  it('lets them wait as well as that', () => {
+    const wells = asIfKept(meal).dishes.map(({ lands }) => lands?.waits);
+    expect(wells).toMatchObject([{ wellMinutes: 70 }, { wellMinutes: 70 }]);
+    expect(wells[0]!.mostMinutes).toBeGreaterThanOrEqual(70);
+  });
+
+  it('keeps what waits longer in it than it does well, until shortly before the table', () => {
+    expect(kept([landing('stew', -10), landing('roast', -8)])).toEqual([]);
+    expect(kept([landing('stew', -40)])).toEqual([{ dishId: 'stew', place: 'oven', minutes: 32 }]);
+    expect(kept([landing('stew', -90)])).toEqual([{ dishId: 'stew', place: 'oven', minutes: 60 }]);
+  });
+
+  it('on the lowest flame where the oven is hot for something else', () => {
+    expect(kept([landing('stew', -40)], [hot('roast', -30)])).toEqual([
+      { dishId: 'stew', place: 'flame', minutes: 32 },
+    ]);
+    expect(kept([landing('stew', -40)], [hot('roast', -35)])).toEqual([{ dishId: 'stew', place: 'oven', minutes: 32 }]);
+  });
+
+  it('leaves what was baked where it is, the oven switched off, where that is long enough and it is the last in there', () => {
+    expect(kept([landing('roast', -20)], [hot('roast', -20)])).toEqual([
+      { dishId: 'roast', place: 'ajar', minutes: 12 },
+    ]);
+    expect(kept([landing('roast', -30)], [hot('roast', -30)])).toEqual([
+      { dishId: 'roast', place: 'oven', minutes: 22 },
+    ]);
+    expect(kept([landing('roast', -20)], [hot('stew', -10)])).toMatchObject([{ place: 'flame' }]);
+    // Nothing else finds a low oven then.
+    expect(kept([landing('stew', -19), landing('roast', -20)])).toEqual([
+      { dishId: 'roast', place: 'ajar', minutes: 12 },
+      { dishId: 'stew', place: 'flame', minutes: 11 },
+    ]);
+    const left = withKept(meal, [{ dishId: 'roast', place: 'ajar', minutes: 12 }]);
+    const step = left.dishes[1]!.steps.at(-1)!;
+    expect(step).toMatchObject({ id: 'kept-warm', place: { at: 'oven', celsius: 200 } });
+    expect(step.cautions.join(' ')).toContain('60 °C');
+    expect(left.dishes[1]!.links.at(-1)).toMatchObject({ from: 'rest', to: 'kept-warm', min: 0, max: 0 });
+  });
+
+  it('is alone in the oven that is switched off, and read back as that', async () => {
+    const plan = await planOf(withKept(meal, [{ dishId: 'roast', place: 'ajar', minutes: 12 }]));
+    const off = plan.steps.find(({ stepId, kind }) => stepId === 'kept-warm' && kind === 'step')!;
+    expect(off).toMatchObject({ celsius: 200, station: { sort: 'oven' } });
+    expect(sayKept(meal, { steps: [off] })).toContain(`Roast (${off.minutes} min in the oven, switched off)`);
+    expect(mealAsPlanned(meal, { steps: [off] }).dishes[1]!.steps.at(-1)!.place).toMatchObject({ celsius: 200 });
+    const compiled = compile(withKept(meal, [{ dishId: 'roast', place: 'ajar', minutes: 12 }]));
+    if (!compiled.ok) throw new Error('The meal can be planned.');
+    const row = compiled.problem.steps.find(({ id }) => id === off.key)!;
+    expect(Object.values(row.pools!)).toContain(smallKitchen.ovens[0]!.shelves);
   });
 });

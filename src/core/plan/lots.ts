@@ -42,8 +42,8 @@ export function leastWidthOf(dish: Dish, use: string, parts: ReadonlyMap<string,
 }
 
 /** Where water boils cooler a simmer takes longer; what is fried, baked or left to rest does not. */
-function atHeight({ minutes, place, attention }: Step, metres: number): Minutes {
-  const simmers = place.at === 'burner' && attention !== 'hands';
+function atHeight({ minutes, place, attention, duty }: Step, metres: number): Minutes {
+  const simmers = place.at === 'burner' && attention !== 'hands' && duty !== 'keep warm';
   const factor = simmers ? simmerFactor(metres) : 1;
   const longer = (value: number) => Math.round(value * Math.max(1, factor));
   return { shortest: longer(minutes.shortest), likely: longer(minutes.likely), longest: longer(minutes.longest) };

@@ -1,5 +1,5 @@
 import type { Meal } from '@/core/meal/meal';
-import type { Course } from '@/core/risk/course';
+import { type Course, waitsFrom } from '@/core/risk/course';
 import { drawMinutes, type Rehearsed, rehearse, USUAL_SHARED } from '@/core/risk/rehearse';
 import { assuredOf } from './assured';
 import { type Compiled, compile } from './compile';
@@ -131,13 +131,15 @@ function shareOf({ evenings }: Rehearsed, is: (evening: number) => boolean): num
 /** Whether a dish waits longer than it does well on an evening. */
 function isStale(
   { course, origin }: PlanCourse,
-  { ends }: Rehearsed,
+  { starts, ends }: Rehearsed,
   tables: Int32Array,
   { landing, at }: PlanCourse['landings'][0],
   evening: number,
 ): boolean {
   const table = Math.max(landing.after ?? 0, tables[evening]!);
-  const ready = ends[evening * course.n + at]! + origin;
+  const here = evening * course.n + at;
+  const nearly = (landing.after ?? 0) - landing.wellMinutes - origin;
+  const ready = origin + waitsFrom(course, at, { start: starts[here]!, end: ends[here]! }, nearly);
   return landing.served === 'hot' && table - ready > landing.wellMinutes + NOT_TASTED;
 }
 

@@ -19,7 +19,8 @@ export interface Rehearsable extends Pick<Plan, 'known' | 'landings'> {
 }
 
 /** A plan of a compiled meal, ready to be rehearsed. */
-export function courseOfPlan({ likely, origin }: Compiled, plan: Rehearsable): PlanCourse {
+export function courseOfPlan(compiled: Compiled, plan: Rehearsable): PlanCourse {
+  const { likely, origin } = compiled;
   const starts = bare<number>();
   const units = bare<readonly string[]>();
   for (const { id, latest } of likely.steps) {
@@ -27,7 +28,7 @@ export function courseOfPlan({ likely, origin }: Compiled, plan: Rehearsable): P
     starts[id] = latest === 0 ? 0 : (place?.start ?? origin) - origin;
     if (place) units[id] = place.units;
   }
-  const course = courseOf(likely, { starts, units, holds: plan.known.holds }, ROLES);
+  const course = courseOf(likely, { starts, units, holds: plan.known.holds }, rolesIn(compiled));
   const landings = plan.landings.flatMap((landing) => {
     const last = plan.steps.filter(({ dishId, end }) => dishId === landing.dishId && end === landing.ready).at(-1);
     const at = last ? course.ids.indexOf(last.key) : -1;
@@ -36,8 +37,11 @@ export function courseOfPlan({ likely, origin }: Compiled, plan: Rehearsable): P
   return { course, origin, landings };
 }
 
-/** Hands are lent, food waits for its shelf, and who watches one pot more than is easy still watches it. */
-export const ROLES: Roles = {
-  isPerson: (unit) => readUnit(unit).sort === 'person',
-  isKept: (pool) => pool !== HANDS && pool !== EYES && pool !== HEAT,
-};
+/** Hands are lent, food waits for its shelf, who watches one pot more than is easy still watches it, and what is kept warm is so until its hour. */
+export function rolesIn({ stretch }: Pick<Compiled, 'stretch'>): Roles {
+  return {
+    isPerson: (unit) => readUnit(unit).sort === 'person',
+    isKept: (pool) => pool !== HANDS && pool !== EYES && pool !== HEAT,
+    stretchOf: (step) => stretch.get(step),
+  };
+}

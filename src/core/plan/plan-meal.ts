@@ -13,16 +13,18 @@ import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/sol
 import { validate } from '@/core/schedule/validate';
 import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
-import { type Keeper, keepingWarm } from './keeping-warm';
+import { type Keeper, keepingWarm, keptWhereItWaits } from './keeping-warm';
+import { keptUntilTable } from './kept-until';
 import { LONGEST_PLAN } from './longest';
 import { oddsOf, rehearsedPlan } from './odds';
 import { pinAttempts } from './pins';
 import { knownPlan, type Odds, type Plan } from './plan';
-import { ROLES } from './plan-course';
+import { rolesIn } from './plan-course';
 import { lossOfEvenings, polishedInRounds } from './polish';
 import { readPlan, sketchOf, withOdds } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
 import { COST } from './weights';
+import { SURE_ENOUGH } from './well-landed';
 
 /** A plan, or why there is none. */
 export type PlanResult =
@@ -59,11 +61,21 @@ export async function planMeal(
       return signal?.aborted === true || now() >= until;
     },
   };
-  const asked = await planAsAsked(meal, options, onImprove, end);
   const mayKeep = meal.sureness !== 'short' && !options.progress && !options.held;
-  if (!asked.ok || !mayKeep) return asked;
-  return { ...asked, plan: await keepingWarm(meal, asked.plan, keeperOf(options, end)) };
+  if (!mayKeep) return planAsAsked(meal, options, onImprove, end);
+  const keeper = keeperOf(options, end);
+  const first = await planAsSet(meal, options, onImprove, end);
+  if (first.ok && lossOf(first, options) > HARDLY_LANDS) {
+    // Whatever else is tried takes longer, and seldom helps a kitchen as full as that.
+    const kept = await keptWhereItWaits(meal, null, keeper);
+    if (kept?.odds && kept.odds.good >= SURE_ENOUGH) return { ok: true, plan: kept };
+  }
+  const asked = await orLaidOutLater(first, meal, options, onImprove, end);
+  return asked.ok ? { ...asked, plan: await keepingWarm(meal, asked.plan, keeper) } : asked;
 }
+
+/** Where so many evenings go badly by a first plan, before its hours are moved, what waits in it is kept warm first of all. */
+const HARDLY_LANDS = 0.6;
 
 /** Whoever gives next to no time still gets the first plan. */
 const LEAST_SECONDS = 1;
@@ -80,6 +92,10 @@ function keeperOf(options: PlanOptions, end: CancelSignal): Keeper {
       const look = await planAsSet(meal, within(share), undefined, end);
       return look.ok ? lossOf(look, options) : null;
     },
+    sketch: async (meal, share) => {
+      const sketch = await planAsSet(meal, within(share), undefined, end);
+      return sketch.ok ? sketch.plan() : null;
+    },
     plan: async (meal, share) => {
       const result = await planAsAsked(meal, within(share), undefined, end);
       return result.ok ? result.plan : null;
@@ -94,7 +110,17 @@ async function planAsAsked(
   onImprove: ((plan: Plan) => void) | undefined,
   signal: CancelSignal | undefined,
 ): Promise<PlanResult> {
-  const first = await planAsSet(meal, options, onImprove, signal);
+  return orLaidOutLater(await planAsSet(meal, options, onImprove, signal), meal, options, onImprove, signal);
+}
+
+/** What was planned with its hours moved, or a plan in which not all is laid out first, where that lands sooner. */
+async function orLaidOutLater(
+  first: Attempt,
+  meal: Meal,
+  options: PlanOptions,
+  onImprove: ((plan: Plan) => void) | undefined,
+  signal: CancelSignal | undefined,
+): Promise<PlanResult> {
   const wants = meal.layOutFirst !== false && !options.progress && !signal?.aborted;
   if (!wants || (first.ok && latenessOf(first.plan()) === 0)) return finished(first, options, signal);
   // Where hands are too few to lay all out first, what keeps may be prepared in the last hour after all.
@@ -186,7 +212,7 @@ async function planAsSet(
     const result = await attemptPlan(meal, chosen, last, onImprove, signal);
     if (result === null || (!result.ok && !last && !signal?.aborted)) continue;
     if (!result.ok || options.progress || options.held) return result;
-    return onItsFlames(await tryOtherFlames(result, chosen, onImprove, signal), chosen);
+    return keptToTheTable(onItsFlames(await tryOtherFlames(result, chosen, onImprove, signal), chosen), chosen);
   }
   throw new Error('There is always a last attempt.');
 }
@@ -235,11 +261,7 @@ async function tryOtherFlames(
  */
 function onItsFlames(made: Made, options: CompileOptions): Made {
   const { meal, compiled, solution } = made;
-  const flames = new Map(options.flames);
-  for (const [key, entry] of compiled.entries) {
-    const unit = own(solution.units, key)?.[0];
-    if (entry.kind === 'part' && entry.part.flames && unit !== undefined) flames.set(key, unit);
-  }
+  const flames = flamesOf(made, options);
   const exact = flames.size > 0 ? compile(meal, { ...options, flames }) : null;
   if (!exact?.ok) return made;
   const counted = new Map(compiled.likely.steps.map(({ id, minutes }) => [id, minutes]));
@@ -254,6 +276,34 @@ function onItsFlames(made: Made, options: CompileOptions): Made {
     ...madeOf(meal, exact, { ...solution, starts, cost, bound: 0, status: 'feasible' }),
     ...(other ? { other: onItsFlames(other, options) } : {}),
   };
+}
+
+/** The burner that each step that comes to the boil stands on in a plan. */
+function flamesOf({ compiled, solution }: Made, options: CompileOptions): ReadonlyMap<string, string> {
+  const flames = new Map(options.flames);
+  for (const [key, entry] of compiled.entries) {
+    const unit = own(solution.units, key)?.[0];
+    if (entry.kind === 'part' && entry.part.flames && unit !== undefined) flames.set(key, unit);
+  }
+  return flames;
+}
+
+/** A plan in which what is kept warm is so until shortly before the table, where its place is free and it bears that. */
+function keptToTheTable(made: Made, options: CompileOptions): Made {
+  const { meal, compiled, solution, other } = made;
+  const rest = other ? { other: keptToTheTable(other, options) } : {};
+  let best = { ...made, ...rest };
+  let keeps: ReadonlyMap<string, number> = new Map();
+  for (const [key, minutes] of keptUntilTable(compiled, solution, {})) {
+    const tried = new Map(keeps).set(key, minutes);
+    const exact = compile(meal, { ...options, flames: flamesOf(made, options), keeps: tried });
+    if (!exact.ok) continue;
+    const { faults, cost } = validate(exact.likely, solution);
+    if (faults.length > 0) continue;
+    keeps = tried;
+    best = { ...madeOf(meal, exact, { ...solution, cost, bound: 0, status: 'feasible' }), ...rest };
+  }
+  return best;
 }
 
 /** Steps that come to the boil, each with the burners on which that takes longer than the plan counts on. */
@@ -277,6 +327,11 @@ async function attemptPlan(
   if (!compiled.ok) return compiled;
   const known = options.known ? knownSchedule(compiled, options) : undefined;
   const start = known && options.progress ? pushedOn(compiled, known, options) : known;
+  if (options.progress && start && !options.keeps) {
+    // What is kept warm is so until the table, however late or soon it is ready.
+    const keeps = keptUntilTable(compiled, start, options);
+    if (keeps.size > 0) return attemptPlan(meal, { ...options, keeps }, last, onImprove, signal);
+  }
   if (options.progress && known) {
     const standing = (start ? whileItStands(compiled, start) : null) ?? whileItStands(compiled, known);
     if (standing) return asWanted(madeOf(meal, compiled, standing), options);
@@ -373,14 +428,15 @@ const PRICE_OF_A_MINUTE = 0.0002;
  * The known plan with everything begun at the hour wanted at first, or as soon after as what it waits for allows: what a cook does who just goes
  * on, and makes up for minutes that were feared lost. What must not wait long for something that is late is begun later too.
  */
-function pushedOn({ likely, origin }: Compiled, known: Schedule, options: CompileOptions): Schedule {
+function pushedOn(compiled: Compiled, known: Schedule, options: CompileOptions): Schedule {
+  const { likely, origin } = compiled;
   if (likely.steps.some(({ id }) => own(known.starts, id) === undefined)) return known;
   const wanted = bare<number>();
   for (const { id } of likely.steps) {
     const hour = options.known?.places.get(id)?.wanted;
     wanted[id] = hour === undefined ? known.starts[id]! : hour - origin;
   }
-  const course = courseOf(likely, { ...known, starts: wanted }, ROLES);
+  const course = courseOf(likely, { ...known, starts: wanted }, rolesIn(compiled));
   const on = pushed(course);
   const found = withinLags(course, likely, on) ?? on;
   const starts = bare<number>();

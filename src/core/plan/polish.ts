@@ -1,12 +1,12 @@
 import { groupBy } from '@/core/plain/group-by';
 import { bare, own } from '@/core/plain/record';
-import { type Course, CourseMaker } from '@/core/risk/course';
+import { type Course, CourseMaker, waitsFrom } from '@/core/risk/course';
 import { cookEach, type Drawn, drawMinutes, USUAL_SHARED } from '@/core/risk/rehearse';
 import type { Problem, ProblemStep, Schedule } from '@/core/schedule/problem';
 import { seededRandom } from '@/core/schedule/random';
 import { validate } from '@/core/schedule/validate';
 import type { Compiled } from './compile';
-import { ROLES } from './plan-course';
+import { rolesIn } from './plan-course';
 import { NOT_TASTED, ON_TIME } from './well-landed';
 
 /** Limits of a search for a plan that lands more evenings. */
@@ -143,7 +143,7 @@ class Polish {
   ) {
     const { likely } = compiled;
     this.starts = Int32Array.from(likely.steps, ({ id }) => own(from.starts, id) ?? 0);
-    this.maker = new CourseMaker(likely, from, ROLES);
+    this.maker = new CourseMaker(likely, from, rolesIn(compiled));
     const course = this.maker.at(this.starts);
     this.landers = landersOf(compiled, course);
     this.drawn = drawMinutes(course, options.evenings, { seed: options.seed, shared: USUAL_SHARED });
@@ -226,8 +226,8 @@ class Jury {
       enough - (1 - TELLING) * this.best.reduce((sum, each) => sum + each, 0),
     );
     let sum = 0;
-    cookEach(course, { evenings, minutes: this.minutes }, (ends, _, evening) => {
-      const bad = this.badnessIn(ends);
+    cookEach(course, { evenings, minutes: this.minutes }, (ends, starts, evening) => {
+      const bad = this.badnessIn(course, ends, starts);
       this.last[evening] = bad;
       sum += bad;
       if (evening + 1 === this.telling.evenings && sum > inTelling + 1e-9) sum = Number.POSITIVE_INFINITY;
@@ -250,15 +250,15 @@ class Jury {
     this.telling = { evenings, sum };
   }
 
-  private badnessIn(ends: Int32Array): number {
+  private badnessIn(course: Course, ends: Int32Array, starts: Int32Array): number {
     let late = 0;
     for (const { at, by } of this.landers) late = Math.max(late, ends[at]! - by);
     let isBad = late > ON_TIME;
     let sum = NEARLY.late * Math.max(0, late - 2) + (isBad ? NEARLY.isLate : 0);
     if (late > 2 * ON_TIME) sum += NEARLY.veryLate;
-    for (const { at, by, well, hot } of this.landers) {
-      if (!hot) continue;
-      const stale = late + by - ends[at]! - well;
+    for (const lander of this.landers) {
+      if (!lander.hot) continue;
+      const stale = late + lander.by - waitFrom(course, lander, ends, starts) - lander.well;
       if (stale > NOT_TASTED) isBad = true;
       if (stale > 0) sum += NEARLY.stale * stale;
     }
@@ -266,13 +266,18 @@ class Jury {
   }
 }
 
+function waitFrom(course: Course, { at, by, well }: Lander, ends: Int32Array, starts: Int32Array): number {
+  return waitsFrom(course, at, { start: starts[at]!, end: ends[at]! }, by - well);
+}
+
 function worstFirst(course: Course, drawn: Drawn, landers: readonly Lander[]): readonly number[] {
   const bad = new Int32Array(landers.length);
-  cookEach(course, drawn, (ends) => {
+  cookEach(course, drawn, (ends, starts) => {
     let late = 0;
     for (const { at, by } of landers) late = Math.max(late, ends[at]! - by);
-    landers.forEach(({ at, by, well, hot }, index) => {
-      const isStale = hot && late + by - ends[at]! > well + NOT_TASTED;
+    landers.forEach((lander, index) => {
+      const { at, by, well, hot } = lander;
+      const isStale = hot && late + by - waitFrom(course, lander, ends, starts) > well + NOT_TASTED;
       if (isStale || ends[at]! - by > ON_TIME) bad[index]!++;
     });
     return true;

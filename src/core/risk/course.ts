@@ -15,6 +15,8 @@ export interface Course {
   readonly shortest: Float64Array;
   readonly likely: Float64Array;
   readonly longest: Float64Array;
+  /** What only lasts until its hour ends then, whenever it began: the most minutes that it may last so; 0 for all others. */
+  readonly stretch: Int32Array;
   /** Nothing is pulled before this minute by what it must follow soon: what is ready too soon waits before its last step, not after it. */
   readonly notBefore: Int32Array;
   /** Arcs that lead to each step. */
@@ -60,6 +62,8 @@ export interface Roles {
   readonly isPerson: (unit: string) => boolean;
   /** Whether what takes part in a pool waits for a place in it, as food does for a shelf; what is only watched does not. */
   readonly isKept: (pool: string) => boolean;
+  /** The most minutes that a step may last which only fills the time until its hour; absent for all others. */
+  readonly stretchOf?: (step: string) => number | undefined;
 }
 
 /** Pools of more than so many at once are never what decides the order. */
@@ -80,6 +84,20 @@ interface Use {
   readonly last: number;
   /** Minutes that it is kept longer. */
   readonly after: number;
+}
+
+/**
+ * The minute from which a dish waits whose last step began and ended at these. What is kept warm until the table, or nearly, goes on so while the table
+ * waits for others: it waits only when it has been kept as long as it bears.
+ */
+export function waitsFrom(
+  { planned, likely, stretch }: Course,
+  at: number,
+  { start, end }: { readonly start: number; readonly end: number },
+  nearly: number,
+): number {
+  const isKept = stretch[at]! > 0 && planned[at]! + likely[at]! >= nearly;
+  return isKept ? Math.max(end, start + stretch[at]!) : end;
 }
 
 /** Makes the course of a schedule: see `CourseMaker`. */
@@ -109,6 +127,7 @@ export class CourseMaker {
   private readonly shortest: Float64Array;
   private readonly likely: Float64Array;
   private readonly longest: Float64Array;
+  private readonly stretch: Int32Array;
   private readonly earliest: Int32Array;
   private readonly fixed: Uint8Array;
   private readonly landings: readonly { readonly index: number; readonly soonest: number }[];
@@ -120,7 +139,7 @@ export class CourseMaker {
   constructor(
     private readonly problem: Problem,
     schedule: Pick<Schedule, 'units' | 'holds'>,
-    { isPerson, isKept }: Roles,
+    { isPerson, isKept, stretchOf }: Roles,
   ) {
     const { steps } = problem;
     const n = steps.length;
@@ -138,7 +157,7 @@ export class CourseMaker {
     this.breath = new Int32Array(n);
     this.place = new Int32Array(n).fill(-1);
     this.placeCould = new Int32Array(n);
-    this.takeUnits(schedule);
+    this.takeUnits(schedule, at);
     this.takeHolds(schedule, at, isPerson);
     this.kin = new Int32Array(n).fill(-1);
     const kins = new Map<string, number>();
@@ -152,13 +171,17 @@ export class CourseMaker {
     this.shortest = Float64Array.from(steps, ({ spread, minutes }) => Math.min(minutes, spread?.[0] ?? minutes));
     this.likely = Float64Array.from(steps, ({ minutes }) => minutes);
     this.longest = Float64Array.from(steps, ({ spread, minutes }) => Math.max(minutes, spread?.[1] ?? minutes));
+    this.stretch = Int32Array.from(steps, ({ id }) => stretchOf?.(id) ?? 0);
     this.fixed = Uint8Array.from(steps, ({ earliest, latest }) =>
       earliest !== undefined && earliest === latest ? 1 : 0,
     );
     this.earliest = Int32Array.from(steps, ({ earliest }) => earliest ?? 0);
     this.landings = problem.ready
       .filter(({ early, late }) => early > 0 && late > early)
-      .map(({ step, by, hold }) => ({ index: at.get(step)!, soonest: by - hold - steps[at.get(step)!]!.minutes }));
+      .map(({ step, by, hold }) => {
+        const index = at.get(step)!;
+        return { index, soonest: by - hold - Math.max(this.stretch[index]!, steps[index]!.minutes) };
+      });
     this.pools = problem.pools
       .filter(({ id, capacity }) => capacity <= CHAINED && isKept(id))
       .map(({ id, capacity }) => ({
@@ -197,6 +220,7 @@ export class CourseMaker {
       shortest: this.shortest,
       likely: this.likely,
       longest: this.longest,
+      stretch: this.stretch,
       waitsFor,
       arcAt,
       arcTo: Int32Array.from(arcs, ({ to }) => to),
@@ -216,13 +240,15 @@ export class CourseMaker {
     };
   }
 
-  private takeUnits(schedule: Pick<Schedule, 'units'>): void {
+  private takeUnits(schedule: Pick<Schedule, 'units' | 'holds'>, at: ReadonlyMap<string, number>): void {
+    const tooWide = tooWideFor(this.problem, schedule, at);
     for (const [index, { id, minutes, units }] of this.problem.steps.entries()) {
       if (minutes === 0) continue;
       const [unit, ...others] = own(schedule.units, id) ?? [];
       if (unit === undefined) continue;
       this.place[index] = positionIn(this.places, unit);
-      for (const each of units?.[0] ?? []) this.placeCould[index]! |= bit(positionIn(this.places, each.id));
+      for (const each of units?.[0] ?? [])
+        if (!tooWide.get(index)?.has(each.id)) this.placeCould[index]! |= bit(positionIn(this.places, each.id));
       for (const other of others) this.use(other, { first: index, last: index, after: 0 });
     }
   }
@@ -308,6 +334,23 @@ export class CourseMaker {
       }
     }
   }
+}
+
+/** Places that would do for steps, by position, were it not for the pots that were chosen for them. */
+function tooWideFor(
+  { forbid }: Problem,
+  { holds }: Pick<Schedule, 'holds'>,
+  at: ReadonlyMap<string, number>,
+): ReadonlyMap<number, ReadonlySet<string>> {
+  const places = new Map<number, Set<string>>();
+  for (const pair of forbid ?? []) {
+    const pot = pair.find((choice) => 'hold' in choice);
+    const place = pair.find((choice) => 'step' in choice);
+    if (!pot || !place || own(holds, pot.hold) !== pot.unit) continue;
+    const index = at.get(place.step)!;
+    places.set(index, (places.get(index) ?? new Set()).add(place.unit));
+  }
+  return places;
 }
 
 function positionIn(positions: Map<string, number>, name: string): number {

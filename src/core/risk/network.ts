@@ -31,7 +31,7 @@ export const endOf = (step: number) => 2 + 2 * step;
  * order, with its hands, its burner, its pot and its shelf.
  */
 export function networkOf(course: Course, problem: Problem, { share, sooner }: NetworkOptions): CourseNetwork {
-  const { n, planned, notBefore, shortest, likely, longest } = course;
+  const { n, planned, notBefore, shortest, likely, longest, stretch } = course;
   const bounds: Bound[] = [];
   const durations: Duration[] = [];
   const steps: number[] = [];
@@ -41,7 +41,11 @@ export function networkOf(course: Course, problem: Problem, { share, sooner }: N
     if (course.arcMost[arc]! < NO_MOST) pulled[course.arcTo[arc]!] = 1;
   for (let i = 0; i < n; i++) {
     const [low, high] = [shortest[i]!, longest[i]!].map((end) => likely[i]! + Math.round(share * (end - likely[i]!)));
-    if (low! < high!) {
+    if (stretch[i]! > 0) {
+      // It ends when it is wanted: chosen, not suffered.
+      bounds.push({ from: startOf(i), to: endOf(i), most: stretch[i]! });
+      least(startOf(i), endOf(i), 0);
+    } else if (low! < high!) {
       durations.push({ from: startOf(i), to: endOf(i), shortest: Math.max(1, low!), longest: high! });
       steps.push(i);
     } else {

@@ -2,7 +2,7 @@ import { mean, quantile as sampleQuantile, standardDeviation } from 'simple-stat
 import { describe, expect, it } from 'vitest';
 import type { Problem, Schedule } from '@/core/schedule/problem';
 import { bareProblem, endToStart } from '@/core/schedule/testing/bare';
-import { type Course, courseOf, type Roles } from './course';
+import { type Course, courseOf, type Roles, waitsFrom } from './course';
 import { quantile } from './duration';
 import { drawMinutes, phi, pushed, rehearse } from './rehearse';
 
@@ -142,6 +142,49 @@ describe('an evening followed', () => {
     };
     // What runs late is over after the hour of what comes next: that still comes next.
     expect(evening(course(warmths, { starts: { a: 0, b: 12 } }), [20, 5]).starts).toEqual([0, 25]);
+  });
+
+  it('what only fills the time until its hour ends then, whenever it begins, and lasts no longer than it bears', () => {
+    const problem = bareProblem({ horizon: 300, serve: 120, ...two, links: [endToStart('a', 'b', 0, 3)] });
+    const schedule = { starts: { a: 100, b: 110 }, units: {}, holds: {} };
+    const kept = courseOf(problem, schedule, { ...roles, stretchOf: (id) => (id === 'b' ? 12 : undefined) });
+    expect(evening(kept, [10, 5])).toEqual({ starts: [100, 110], ends: [110, 115] });
+    expect(evening(kept, [13, 5])).toEqual({ starts: [100, 113], ends: [113, 115] });
+    expect(evening(kept, [25, 5])).toEqual({ starts: [100, 125], ends: [125, 125] });
+    expect(evening(kept, [2, 5])).toEqual({ starts: [100, 105], ends: [102, 115] });
+    const brief = courseOf(problem, schedule, { ...roles, stretchOf: (id) => (id === 'b' ? 6 : undefined) });
+    expect(evening(brief, [2, 5])).toEqual({ starts: [100, 105], ends: [102, 111] });
+    // Until the table, or nearly: while that waits it goes on, for as long as it bears.
+    expect(waitsFrom(kept, 1, { start: 110, end: 115 }, 115)).toBe(122);
+    expect(waitsFrom(kept, 1, { start: 110, end: 115 }, 116)).toBe(115);
+    expect(waitsFrom(kept, 0, { start: 100, end: 110 }, 0)).toBe(110);
+  });
+
+  it('puts no pot on a burner that it is too wide for', () => {
+    const units = [
+      [
+        { id: 'big', cost: 0 },
+        { id: 'small', cost: 0 },
+      ],
+    ];
+    const steps = [
+      { ...step('a', 10), units },
+      { ...step('b', 5), units },
+    ];
+    const holds = [{ id: 'pot of b', from: 'b', to: 'b', after: 0, units: [{ id: 'wide', cost: 0 }] }];
+    const forbid = [
+      [
+        { hold: 'pot of b', unit: 'wide' },
+        { step: 'b', need: 0, unit: 'small' },
+      ],
+    ] as const;
+    const at = { starts: { a: 0, b: 10 }, units: { a: ['big'], b: ['big'] } };
+    const free = course({ steps }, at);
+    expect(evening(free, [14, 5]).starts).toEqual([0, 10]);
+    const wide = course({ steps, holds, forbid }, { ...at, holds: { 'pot of b': 'wide' } });
+    expect(evening(wide, [14, 5]).starts).toEqual([0, 14]);
+    const narrow = course({ steps, holds, forbid }, { ...at, holds: { 'pot of b': 'narrow' } });
+    expect(evening(narrow, [14, 5]).starts).toEqual([0, 10]);
   });
 
   it('goes on though the order goes in a circle: each of those begins at its hour', () => {

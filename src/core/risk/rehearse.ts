@@ -154,7 +154,7 @@ class Cook {
       cooked++;
       let start = ready[i]!;
       if (minutes[i]! > 0) start = this.take(i, start);
-      const end = start + minutes[i]!;
+      const end = start + this.lasts(i, start);
       starts[i] = start;
       ends[i] = end;
       for (let arc = arcAt[i]!; arc < arcAt[i + 1]!; arc++) {
@@ -185,16 +185,25 @@ class Cook {
   private take(i: number, ready: number): number {
     const { person, could, people, breath, place, placeCould, places, fixed } = this.course;
     if (fixed[i] === 1) {
-      if (person[i]! >= 0) this.free[person[i]!] = ready + this.minutes[i]! + breath[i]!;
-      if (place[i]! >= 0) this.taken[place[i]!] = ready + this.minutes[i]!;
+      const end = ready + this.lasts(i, ready);
+      if (person[i]! >= 0) this.free[person[i]!] = end + breath[i]!;
+      if (place[i]! >= 0) this.taken[place[i]!] = end;
       return ready;
     }
     const who = soonest(this.free, person[i]!, could[i]!, people, ready);
     const where = soonest(this.taken, place[i]!, placeCould[i]!, places, ready);
     const start = Math.max(ready, who < 0 ? ready : this.free[who]!, where < 0 ? ready : this.taken[where]!);
-    if (who >= 0) this.free[who] = start + this.minutes[i]! + breath[i]!;
-    if (where >= 0) this.taken[where] = start + this.minutes[i]!;
+    const end = start + this.lasts(i, start);
+    if (who >= 0) this.free[who] = end + breath[i]!;
+    if (where >= 0) this.taken[where] = end;
     return start;
+  }
+
+  /** Minutes that a step lasts which begins at a minute: what fills the time until its hour as long as it has to. */
+  private lasts(i: number, start: number): number {
+    const { stretch, planned, likely } = this.course;
+    if (stretch[i] === 0) return this.minutes[i]!;
+    return Math.max(0, Math.min(stretch[i]!, planned[i]! + likely[i]! - start));
   }
 
   private push(i: number, ready: number): void {

@@ -99,7 +99,8 @@ function whatToSay(
       continue;
     }
     if (!real.has(key)) real.set(key, truth(step));
-    const isOver = now >= startAt + real.get(key)! * MINUTE;
+    // What is kept warm is so until the plan wants it on the table.
+    const isOver = now >= (step.duty === 'keep warm' ? endAt : startAt + real.get(key)! * MINUTE);
     if (isOver) return { kind: 'done', key };
     if (now >= endAt) return { kind: 'not-yet', key, until: Math.max(endAt, now) + 3 * MINUTE };
   }

@@ -1,0 +1,41 @@
+import { own } from '@/core/plain/record';
+import type { Schedule } from '@/core/schedule/problem';
+import type { Compiled, CompileOptions } from './compile';
+
+/** What is kept warm is ready so many minutes before the table, or as many as it waits well. */
+export const WARM_UNTIL = 8;
+/** What is too late to be kept warm has that minute still: its step stays in the plan. */
+const LEAST = 1;
+
+/**
+ * Minutes, by key, for which things are kept warm when the evening goes by these starts, where that is another time than in the problem: until the hour
+ * they were meant to, or until the table where that has moved, whenever they begin; never longer than they bear.
+ */
+export function keptUntilTable(
+  { likely, origin, stretch }: Compiled,
+  { starts }: Schedule,
+  { known }: Pick<CompileOptions, 'known'>,
+): ReadonlyMap<string, number> {
+  // What has only now come into the plan is kept as long as the meal says.
+  if (stretch.size === 0 || likely.steps.some(({ id }) => own(starts, id) === undefined)) return new Map();
+  const minutesOf = new Map(likely.steps.map(({ id, minutes, latest }) => [id, { minutes, runs: latest === 0 }]));
+  const landings = likely.ready.filter(({ early, late }) => early > 0 && late > early);
+  const readyAt = (step: string) => own(starts, step)! + (stretch.has(step) ? 0 : minutesOf.get(step)!.minutes);
+  const late = Math.max(0, ...landings.map(({ step, by }) => readyAt(step) - by));
+  const kept = new Map<string, number>();
+  for (const { step, by, hold } of landings) {
+    const most = stretch.get(step);
+    if (most === undefined) continue;
+    const { minutes, runs } = minutesOf.get(step)!;
+    const start = own(starts, step)!;
+    const table = by + late;
+    const meant = known?.places.get(step)?.end;
+    const until = Math.min(
+      table,
+      Math.max(table - Math.min(WARM_UNTIL, hold), meant === undefined ? start + minutes : meant - origin),
+    );
+    const lasts = Math.max(runs ? 0 : LEAST, Math.min(most, until - start));
+    if (lasts !== minutes) kept.set(step, lasts);
+  }
+  return kept;
+}

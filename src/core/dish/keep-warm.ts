@@ -87,6 +87,11 @@ export function isKeptIn({ steps }: Pick<Dish, 'steps'>): KeptIn | null {
   return place.celsius === WARM_OVEN ? 'oven' : 'ajar';
 }
 
+/** Whether that is done by this step in an oven that has been switched off. */
+export function isLeftInTheOven(dish: Pick<Dish, 'steps'>, { id }: Pick<Step, 'id'>): boolean {
+  return id === KEPT_WARM && isKeptIn(dish) === 'ajar';
+}
+
 /** The most minutes for which a finished dish that bears warmth is kept so: where it is kept already, or `where` it would be. */
 export function mostKept(dish: Dish, where: KeptIn | null = isKeptIn(dish)): number {
   const { grain, steps } = dish;

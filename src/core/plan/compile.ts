@@ -1,7 +1,7 @@
 import type { Refusal } from '@/core/dish/check';
 import type { Dish, Lands, Link, Step, VesselUse } from '@/core/dish/dish';
 import { isHeatedAfter, isHot, liesRaw } from '@/core/dish/foods';
-import { isKeptIn, KEPT_WARM, mostKept } from '@/core/dish/keep-warm';
+import { isLeftInTheOven, mostKept } from '@/core/dish/keep-warm';
 import { minutesToHeat } from '@/core/heat/roast';
 import { checkMeal } from '@/core/meal/check';
 import { giverOf } from '@/core/meal/hand-over';
@@ -251,10 +251,10 @@ class Compilation {
   }
 
   /** What is left in an oven that has been switched off is alone in it. */
-  private shelvesFor(dish: Dish, { id, place }: Step, { oven }: OvenSetting): number {
+  private shelvesFor(dish: Dish, step: Step, { oven }: OvenSetting): number {
     const all = this.meal.kitchen.ovens.find((each) => each.id === oven)?.shelves ?? 1;
-    if (id === KEPT_WARM && isKeptIn(dish) === 'ajar') return all;
-    return place.at === 'oven' ? place.shelves : 1;
+    if (isLeftInTheOven(dish, step)) return all;
+    return step.place.at === 'oven' ? step.place.shelves : 1;
   }
 
   /** A step of an earlier day starts on that day. */

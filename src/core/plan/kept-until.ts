@@ -9,12 +9,13 @@ const LEAST = 1;
 
 /**
  * Minutes, by key, for which things are kept warm when the evening goes by these starts, where that is another time than in the problem: until the hour
- * they were meant to, or until the table where that has moved, whenever they begin; never longer than they bear.
+ * they were meant to, whenever they begin, or until they wait well for the table where that has moved; never longer than they bear. `longer` false:
+ * only where that is less.
  */
 export function keptUntilTable(
   { likely, origin, stretch }: Compiled,
   { starts }: Schedule,
-  { known }: Pick<CompileOptions, 'known'>,
+  { known, longer = true }: Pick<CompileOptions, 'known'> & { readonly longer?: boolean },
 ): ReadonlyMap<string, number> {
   // What has only now come into the plan is kept as long as the meal says.
   if (stretch.size === 0 || likely.steps.some(({ id }) => own(starts, id) === undefined)) return new Map();
@@ -30,12 +31,9 @@ export function keptUntilTable(
     const start = own(starts, step)!;
     const table = by + late;
     const meant = known?.places.get(step)?.end;
-    const until = Math.min(
-      table,
-      Math.max(table - Math.min(WARM_UNTIL, hold), meant === undefined ? start + minutes : meant - origin),
-    );
+    const until = Math.min(table, Math.max(table - hold, meant === undefined ? start + minutes : meant - origin));
     const lasts = Math.max(runs ? 0 : LEAST, Math.min(most, until - start));
-    if (lasts !== minutes) kept.set(step, lasts);
+    if (longer ? lasts !== minutes : lasts < minutes) kept.set(step, lasts);
   }
   return kept;
 }

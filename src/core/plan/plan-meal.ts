@@ -328,8 +328,7 @@ async function attemptPlan(
   const known = options.known ? knownSchedule(compiled, options) : undefined;
   const start = known && options.progress ? pushedOn(compiled, known, options) : known;
   if (options.progress && start && !options.keeps) {
-    // What is kept warm is so until the table, however late or soon it is ready.
-    const keeps = keptUntilTable(compiled, start, options);
+    const keeps = keptAsFits(meal, compiled, start, options);
     if (keeps.size > 0) return attemptPlan(meal, { ...options, keeps }, last, onImprove, signal);
   }
   if (options.progress && known) {
@@ -442,6 +441,20 @@ function pushedOn(compiled: Compiled, known: Schedule, options: CompileOptions):
   const starts = bare<number>();
   for (const [index, id] of course.ids.entries()) starts[id] = found[index]!;
   return { ...known, starts };
+}
+
+/** In mid-meal: what is kept warm is so until the table, however late or soon it is ready; longer than it was meant to be only where its place is free for that. */
+function keptAsFits(
+  meal: Meal,
+  compiled: Compiled,
+  start: Schedule,
+  options: CompileOptions,
+): ReadonlyMap<string, number> {
+  const keeps = keptUntilTable(compiled, start, options);
+  if (keeps.size === 0) return keeps;
+  const fitted = compile(meal, { ...options, keeps });
+  const fits = fitted.ok && validate(fitted.likely, start).faults.length === 0;
+  return fits ? keeps : keptUntilTable(compiled, start, { ...options, longer: false });
 }
 
 /** A plan whose hours were pushed on, with those that were wanted at first. */

@@ -1,5 +1,6 @@
 import { cautionsAt } from '@/core/dish/cautions';
 import type { Dish } from '@/core/dish/dish';
+import { isLeftInTheOven } from '@/core/dish/keep-warm';
 import type { Range } from '@/core/heat/boil';
 import { celsiusAfter, type PotStands } from '@/core/heat/cool';
 import type { Kitchen } from '@/core/kitchen/kitchen';
@@ -177,7 +178,8 @@ function partOfPlan(
     station: stationOf(meal.kitchen, solution, row, person),
     choices: stationsFor(meal.kitchen, step.place).map(({ id }) => id),
     heat: step.place.at === 'burner' ? step.place.heat : null,
-    celsius: row.state ? row.state.value : null,
+    // An oven that is switched off has no warmth to be set to.
+    celsius: row.state && !isLeftInTheOven(dish, step) ? row.state.value : null,
     vessel: use ? nameOfUnit(meal.kitchen, use) : null,
     person: person ? { id: person.id, name: person.name } : null,
     doneWhen: step.doneWhen,

@@ -11,6 +11,7 @@ import {
   type VolumeUnit,
 } from '@/core/units/amount';
 import { densityOf } from '@/core/units/densities';
+import { listed } from '@/core/units/words';
 
 /** Where in a shop a thing stands. */
 export type Aisle =
@@ -186,7 +187,7 @@ export function aisleOf(name: string): Aisle {
 
 /** "900 g carrots" and "2 onions", as one says it in a shop. */
 export function sayErrand({ name, amounts }: Errand): string {
-  return `${amounts.map(printAmount).join(' and ')} ${name}`;
+  return `${listed(amounts.map(printAmount))} ${name}`;
 }
 
 /** The list as plain text, an aisle a paragraph; what is had already is left out. */

@@ -265,7 +265,10 @@ export function missingAdded(meal: Meal): { readonly says: string; readonly chan
   if (vessels.length + appliances.length === 0) return null;
   const others = kitchen.vessels.filter(({ id }) => !vessels.some((vessel) => vessel.id === id));
   return {
-    says: listed([...vessels.map(sayVessel), ...appliances.map(({ kind }) => `a ${applianceNames()[kind]}`)]),
+    says: listed([
+      ...vessels.map(sayVessel),
+      ...appliances.map(({ kind }) => say('a {what}', { what: applianceNames()[kind] })),
+    ]),
     change: {
       kind: 'kitchen',
       kitchen: { ...kitchen, vessels: [...others, ...vessels], appliances: [...kitchen.appliances, ...appliances] },

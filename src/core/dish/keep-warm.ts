@@ -127,7 +127,7 @@ export function keptWarm(dish: Dish, where: KeptIn, minutes: number): Dish {
     ...(where === 'flame' ? { lookEvery: STIR_EVERY } : {}),
     place,
     ...(pot ? { vessel: pot.id } : {}),
-    doneWhen: written('the table is ready for it; it is steaming hot'),
+    doneWhen: written('its time is over, or the table is ready for it; it is steaming hot'),
     cautions,
     uses: [],
     duty: 'keep warm',

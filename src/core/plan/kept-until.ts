@@ -4,18 +4,24 @@ import type { Compiled, CompileOptions } from './compile';
 
 /** What is kept warm is ready so many minutes before the table, or as many as it waits well. */
 export const WARM_UNTIL = 8;
+/** Of what is kept warm. */
+interface KeepingOptions {
+  readonly longer?: boolean;
+  readonly well?: number;
+}
+
 /** What is too late to be kept warm has that minute still: its step stays in the plan. */
 const LEAST = 1;
 
 /**
  * Minutes, by key, for which things are kept warm when the evening goes by these starts, where that is another time than in the problem: until the hour
  * they were meant to, whenever they begin, or until they wait well for the table where that has moved; never longer than they bear. `longer` false:
- * only where that is less.
+ * only where that is less. `well`: how long before the table that is at most.
  */
 export function keptUntilTable(
   { likely, origin, stretch }: Compiled,
   { starts }: Schedule,
-  { known, longer = true }: Pick<CompileOptions, 'known'> & { readonly longer?: boolean },
+  { known, longer = true, well = Number.POSITIVE_INFINITY }: Pick<CompileOptions, 'known'> & KeepingOptions,
 ): ReadonlyMap<string, number> {
   // What has only now come into the plan is kept as long as the meal says.
   if (stretch.size === 0 || likely.steps.some(({ id }) => own(starts, id) === undefined)) return new Map();
@@ -30,9 +36,14 @@ export function keptUntilTable(
     const { minutes, runs } = minutesOf.get(step)!;
     const start = own(starts, step)!;
     const table = by + late;
-    const meant = known?.places.get(step)?.end;
-    const until = Math.min(table, Math.max(table - hold, meant === undefined ? start + minutes : meant - origin));
-    const lasts = Math.max(runs ? 0 : LEAST, Math.min(most, until - start));
+    const place = known?.places.get(step);
+    const meant = place && place.end - origin;
+    const written = start + minutes;
+    const nearly = table - Math.min(WARM_UNTIL, hold);
+    const until = longer
+      ? Math.max(table - Math.min(well, hold), meant ?? written, Math.min(written, nearly))
+      : (meant ?? written);
+    const lasts = Math.max(runs ? 0 : LEAST, Math.min(most, Math.min(table, until) - start));
     if (longer ? lasts !== minutes : lasts < minutes) kept.set(step, lasts);
   }
   return kept;

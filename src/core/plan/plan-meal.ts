@@ -14,7 +14,7 @@ import { validate } from '@/core/schedule/validate';
 import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
 import { type Keeper, keepingWarm, keptWhereItWaits } from './keeping-warm';
-import { keptUntilTable } from './kept-until';
+import { keptUntilTable, WARM_UNTIL } from './kept-until';
 import { LONGEST_PLAN } from './longest';
 import { oddsOf, rehearsedPlan } from './odds';
 import { pinAttempts } from './pins';
@@ -288,22 +288,37 @@ function flamesOf({ compiled, solution }: Made, options: CompileOptions): Readon
   return flames;
 }
 
-/** A plan in which what is kept warm is so until shortly before the table, where its place is free and it bears that. */
+/** A plan in which what is kept warm is so until shortly before the table, where there is a place for it and it bears that; or at least until it waits well. */
 function keptToTheTable(made: Made, options: CompileOptions): Made {
   const { meal, compiled, solution, other } = made;
   const rest = other ? { other: keptToTheTable(other, options) } : {};
   let best = { ...made, ...rest };
   let keeps: ReadonlyMap<string, number> = new Map();
-  for (const [key, minutes] of keptUntilTable(compiled, solution, {})) {
+  const wanted = [
+    ...keptUntilTable(compiled, solution, { well: WARM_UNTIL }),
+    ...keptUntilTable(compiled, solution, {}),
+  ];
+  for (const [key, minutes] of wanted) {
+    if (keeps.has(key)) continue;
     const tried = new Map(keeps).set(key, minutes);
     const exact = compile(meal, { ...options, flames: flamesOf(made, options), keeps: tried });
-    if (!exact.ok) continue;
-    const { faults, cost } = validate(exact.likely, solution);
-    if (faults.length > 0) continue;
+    const longer = exact.ok ? somewhere(exact, best.solution, key) : null;
+    if (!exact.ok || !longer) continue;
     keeps = tried;
-    best = { ...madeOf(meal, exact, { ...solution, cost, bound: 0, status: 'feasible' }), ...rest };
+    best = { ...madeOf(meal, exact, longer), ...rest };
   }
   return best;
+}
+
+/** The solution where a step stands where it did, or on another burner that would do; null where no rule allows either. */
+function somewhere({ likely }: Compiled, solution: FoundSolution, key: string): FoundSolution | null {
+  const [own = []] = likely.steps.find(({ id }) => id === key)?.units ?? [];
+  const others = own.map(({ id }) => ({ ...solution, units: { ...solution.units, [key]: [id] } }));
+  for (const tried of [solution, ...others]) {
+    const { faults, cost } = validate(likely, tried);
+    if (faults.length === 0) return { ...tried, cost, bound: 0, status: 'feasible' };
+  }
+  return null;
 }
 
 /** Steps that come to the boil, each with the burners on which that takes longer than the plan counts on. */
@@ -451,8 +466,8 @@ function keptAsFits(
   options: CompileOptions,
 ): ReadonlyMap<string, number> {
   const keeps = keptUntilTable(compiled, start, options);
-  if (keeps.size === 0) return keeps;
-  const fitted = compile(meal, { ...options, keeps });
+  if (compiled.stretch.size === 0) return keeps;
+  const fitted = keeps.size === 0 ? compiled : compile(meal, { ...options, keeps });
   const fits = fitted.ok && validate(fitted.likely, start).faults.length === 0;
   return fits ? keeps : keptUntilTable(compiled, start, { ...options, longer: false });
 }

@@ -201,8 +201,12 @@ test('guests half an hour late at the last moment: what bears it is kept warm, a
   await hour.getByRole('button', { name: 'what now?' }).click();
   const warm = hour.getByRole('listitem').filter({ has: page.getByRole('button', { name: /^keep .+ warm$/ }) });
   await expect(warm.first()).toContainText(/(on the lowest flame|in a low oven).* · .+/);
+  // The plan itself may keep something warm already.
+  const kept = async () =>
+    (await stored(page)).plan.steps.map(({ key }) => key).filter((key) => key.endsWith('/kept-warm'));
+  const before = await kept();
   await warm.first().getByRole('button').click();
-  await expect.poll(async () => JSON.stringify((await stored(page)).plan.steps)).toContain('/kept-warm');
+  await expect.poll(async () => (await kept()).length).toBeGreaterThan(before.length);
   await expect(page.getByTestId('moved')).toContainText(/Keep .+ warm/);
   await page.keyboard.press('e');
   const told = page.getByRole('list', { name: 'What was told' });
@@ -212,7 +216,7 @@ test('guests half an hour late at the last moment: what bears it is kept warm, a
     if ((await takeBack.count()) > 0) await takeBack.first().click({ timeout: 2000 });
     expect(await takeBack.count()).toBe(0);
   }).toPass({ timeout: 90_000 });
-  await expect.poll(async () => JSON.stringify((await stored(page)).plan.steps)).not.toContain('/kept-warm');
+  await expect.poll(async () => (await kept()).sort()).toEqual(before.sort());
   expect(errors).toEqual([]);
 });
 

@@ -113,6 +113,8 @@ async function planAsAsked(
   return orLaidOutLater(await planAsSet(meal, options, onImprove, signal), meal, options, onImprove, signal);
 }
 
+const SHARE_OF_ANOTHER = 0.5;
+
 /** What was planned with its hours moved, or a plan in which not all is laid out first, where that lands sooner. */
 async function orLaidOutLater(
   first: Attempt,
@@ -123,10 +125,13 @@ async function orLaidOutLater(
 ): Promise<PlanResult> {
   const wants = meal.layOutFirst !== false && !options.progress && !signal?.aborted;
   if (!wants || (first.ok && latenessOf(first.plan()) === 0)) return finished(first, options, signal);
+  // Where there is a plan already the other one is worth less of the time.
+  const share = first.ok ? SHARE_OF_ANOTHER : 1;
+  const { seconds = 5 } = options.solve;
   // Where hands are too few to lay all out first, what keeps may be prepared in the last hour after all.
   const second = await planAsSet(
     { ...meal, layOutFirst: false },
-    { ...options, solve: { ...options.solve, explain: false } },
+    { ...options, solve: { ...options.solve, seconds: share * seconds, explain: false } },
     (plan) => {
       if (!first.ok || latenessOf(plan) < latenessOf(first.plan())) onImprove?.({ ...plan, lastHourOpen: true });
     },

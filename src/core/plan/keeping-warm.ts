@@ -2,13 +2,14 @@ import type { WarmPlace } from '@/core/dish/keep-warm';
 import type { Meal } from '@/core/meal/meal';
 import { asIfKept, bearers, type Keepable, keepables, keptAsIf, keptRather, mealAsPlanned, withKept } from './keeps';
 import type { Plan } from './plan';
+import { SURE_ENOUGH } from './well-landed';
 
 /** How meals with something kept warm are looked at and planned, each in a share of the time for a plan. */
 export interface Keeper {
   /** How badly the evenings of a first plan go; null where there is none. */
   look(meal: Meal, share: number): Promise<number | null>;
-  /** A plan as it comes, its hours not moved; null where there is none. */
-  sketch(meal: Meal, share: number): Promise<Plan | null>;
+  /** A plan as it comes, with room behind its steps or without, its hours not moved; null where there is none. */
+  sketch(meal: Meal, share: number, room: 'no room' | 'room'): Promise<Plan | null>;
   /** A plan with its odds; null where there is none. */
   plan(meal: Meal, share: number): Promise<Plan | null>;
   /** Whether the time is over. */
@@ -42,9 +43,25 @@ export async function keepingWarm(meal: Meal, asked: Plan, keeper: Keeper): Prom
   return best;
 }
 
+/**
+ * A plan that keeps warm what waits, by which most evenings land well; null where nothing waits that could be kept. With room behind its steps the longest
+ * work comes last and what is kept comes before it, without room the other way round: both are tried, unless the first is enough.
+ */
+export async function keptFirst(meal: Meal, keeper: Keeper): Promise<Plan | null> {
+  const roomy = await keptWhereItWaits(meal, null, keeper);
+  if ((roomy?.odds && roomy.odds.good >= SURE_ENOUGH) || keeper.isOver()) return roomy;
+  const bare = await keptWhereItWaits(meal, roomy, keeper, 'no room');
+  return bare ?? roomy;
+}
+
 /** The meal is planned as if all that bears it were kept warm; what waits then is: a plan with that, where there is one by which more evenings land well. */
-export async function keptWhereItWaits(meal: Meal, than: Plan | null, keeper: Keeper): Promise<Plan | null> {
-  const sketch = await keeper.sketch(asIfKept(meal), SHARE_OF_A_SKETCH);
+async function keptWhereItWaits(
+  meal: Meal,
+  than: Plan | null,
+  keeper: Keeper,
+  room: 'no room' | 'room' = 'room',
+): Promise<Plan | null> {
+  const sketch = await keeper.sketch(asIfKept(meal), SHARE_OF_A_SKETCH, room);
   const kept = sketch ? keptAsIf(meal, sketch) : [];
   return kept.length > 0 && !keeper.isOver() ? planKeeping(withKept(meal, kept), than, keeper) : null;
 }
@@ -69,9 +86,10 @@ async function planKeeping(kept: Meal, than: Plan | null, keeper: Keeper): Promi
   return plan && (!than || landsBetter(plan, than)) ? { ...plan, proven: false } : null;
 }
 
-function landsBetter({ odds }: Plan, than: Plan): boolean {
+/** Whether clearly fewer evenings go badly by a plan; a late one weighs half as much again. */
+export function landsBetter({ odds }: Plan, than: Plan): boolean {
   if (!odds || !than.odds) return false;
-  return odds.good >= than.odds.good + WORTH_KEEPING && odds.within5 >= than.odds.within5 - WORTH_KEEPING;
+  return odds.good - than.odds.good + (odds.within5 - than.odds.within5) / 2 >= WORTH_KEEPING;
 }
 
 /** How things may be kept warm: what waits too long, or all that bears it for a while, so that hands and flames are free for what does not. */

@@ -13,7 +13,7 @@ import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/sol
 import { validate } from '@/core/schedule/validate';
 import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
-import { type Keeper, keepingWarm, keptWhereItWaits } from './keeping-warm';
+import { type Keeper, keepingWarm, keptFirst, landsBetter } from './keeping-warm';
 import { keptUntilTable, WARM_UNTIL } from './kept-until';
 import { LONGEST_PLAN } from './longest';
 import { oddsOf, rehearsedPlan } from './odds';
@@ -65,13 +65,13 @@ export async function planMeal(
   if (!mayKeep) return planAsAsked(meal, options, onImprove, end);
   const keeper = keeperOf(options, end);
   const first = await planAsSet(meal, options, onImprove, end);
-  if (first.ok && lossOf(first, options) > HARDLY_LANDS) {
-    // Whatever else is tried takes longer, and seldom helps a kitchen as full as that.
-    const kept = await keptWhereItWaits(meal, null, keeper);
-    if (kept?.odds && kept.odds.good >= SURE_ENOUGH) return { ok: true, plan: kept };
-  }
+  // Whatever else is tried takes longer, and seldom helps a kitchen as full as that.
+  const kept = first.ok && lossOf(first, options) > HARDLY_LANDS ? await keptFirst(meal, keeper) : null;
+  if (kept?.odds && kept.odds.good >= SURE_ENOUGH) return { ok: true, plan: kept };
   const asked = await orLaidOutLater(first, meal, options, onImprove, end);
-  return asked.ok ? { ...asked, plan: await keepingWarm(meal, asked.plan, keeper) } : asked;
+  if (!asked.ok) return kept ? { ok: true, plan: kept } : asked;
+  const best = kept && landsBetter(kept, asked.plan) ? kept : asked.plan;
+  return { ...asked, plan: await keepingWarm(meal, best, keeper) };
 }
 
 /** Where so many evenings go badly by a first plan, before its hours are moved, what waits in it is kept warm first of all. */
@@ -92,8 +92,9 @@ function keeperOf(options: PlanOptions, end: CancelSignal): Keeper {
       const look = await planAsSet(meal, within(share), undefined, end);
       return look.ok ? lossOf(look, options) : null;
     },
-    sketch: async (meal, share) => {
-      const sketch = await planAsSet(meal, within(share), undefined, end);
+    sketch: async (meal, share, room) => {
+      const bare = room === 'no room' ? { roomShare: 0 } : {};
+      const sketch = await planAsSet(meal, { ...within(share), ...bare }, undefined, end);
       return sketch.ok ? sketch.plan() : null;
     },
     plan: async (meal, share) => {

@@ -114,6 +114,7 @@ async function planAsAsked(
   return orLaidOutLater(await planAsSet(meal, options, onImprove, signal), meal, options, onImprove, signal);
 }
 
+/** Of the time for a plan so much is for one that does not lay all out first, where there is a plan that does. */
 const SHARE_OF_ANOTHER = 0.5;
 
 /** What was planned with its hours moved, or a plan in which not all is laid out first, where that lands sooner. */
@@ -126,7 +127,6 @@ async function orLaidOutLater(
 ): Promise<PlanResult> {
   const wants = meal.layOutFirst !== false && !options.progress && !signal?.aborted;
   if (!wants || (first.ok && latenessOf(first.plan()) === 0)) return finished(first, options, signal);
-  // Where there is a plan already the other one is worth less of the time.
   const share = first.ok ? SHARE_OF_ANOTHER : 1;
   const { seconds = 5 } = options.solve;
   // Where hands are too few to lay all out first, what keeps may be prepared in the last hour after all.

@@ -2,7 +2,6 @@ import type { WarmPlace } from '@/core/dish/keep-warm';
 import type { Meal } from '@/core/meal/meal';
 import { asIfKept, bearers, type Keepable, keepables, keptAsIf, keptRather, mealAsPlanned, withKept } from './keeps';
 import type { Plan } from './plan';
-import { SURE_ENOUGH } from './well-landed';
 
 /** How meals with something kept warm are looked at and planned, each in a share of the time for a plan. */
 export interface Keeper {
@@ -23,8 +22,8 @@ const SHARE_OF_A_PLAN = 0.3;
 const PROMISING = 2;
 /** Minutes by which what bears it may be done with sooner. */
 const OUT_OF_THE_WAY = [20, 45] as const;
-/** Where so many evenings land well nothing is kept warm for more. */
-const NEARLY_ALL = 0.95;
+/** Where so many evenings land well nothing else is tried for more. */
+export const NEARLY_ALL = 0.95;
 /** So many more evenings must land well for a dish to be kept warm. */
 const WORTH_KEEPING = 0.03;
 
@@ -49,7 +48,7 @@ export async function keepingWarm(meal: Meal, asked: Plan, keeper: Keeper): Prom
  */
 export async function keptFirst(meal: Meal, keeper: Keeper): Promise<Plan | null> {
   const roomy = await keptWhereItWaits(meal, null, keeper);
-  if ((roomy?.odds && roomy.odds.good >= SURE_ENOUGH) || keeper.isOver()) return roomy;
+  if ((roomy?.odds && roomy.odds.good >= NEARLY_ALL) || keeper.isOver()) return roomy;
   const bare = await keptWhereItWaits(meal, roomy, keeper, 'no room');
   return bare ?? roomy;
 }

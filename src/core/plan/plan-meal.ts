@@ -13,7 +13,7 @@ import { type CancelSignal, type SolveOptions, solve } from '@/core/schedule/sol
 import { validate } from '@/core/schedule/validate';
 import { listed } from '@/core/units/words';
 import { type Compiled, type CompileOptions, compile } from './compile';
-import { type Keeper, keepingWarm, keptFirst, landsBetter } from './keeping-warm';
+import { type Keeper, keepingWarm, keptFirst, landsBetter, NEARLY_ALL } from './keeping-warm';
 import { keptUntilTable, WARM_UNTIL } from './kept-until';
 import { LONGEST_PLAN } from './longest';
 import { oddsOf, rehearsedPlan } from './odds';
@@ -24,7 +24,6 @@ import { lossOfEvenings, polishedInRounds } from './polish';
 import { readPlan, sketchOf, withOdds } from './read';
 import { EYES, HANDS, shelvesOf } from './resources';
 import { COST } from './weights';
-import { SURE_ENOUGH } from './well-landed';
 
 /** A plan, or why there is none. */
 export type PlanResult =
@@ -67,7 +66,7 @@ export async function planMeal(
   const first = await planAsSet(meal, options, onImprove, end);
   // Whatever else is tried takes longer, and seldom helps a kitchen as full as that.
   const kept = first.ok && lossOf(first, options) > HARDLY_LANDS ? await keptFirst(meal, keeper) : null;
-  if (kept?.odds && kept.odds.good >= SURE_ENOUGH) return { ok: true, plan: kept };
+  if (kept?.odds && kept.odds.good >= NEARLY_ALL) return { ok: true, plan: kept };
   const asked = await orLaidOutLater(first, meal, options, onImprove, end);
   if (!asked.ok) return kept ? { ok: true, plan: kept } : asked;
   const best = kept && landsBetter(kept, asked.plan) ? kept : asked.plan;

@@ -73,7 +73,7 @@ test('what would wait too long is kept warm by the plan, which says so; a short 
   });
   await openMeal(page, 'leaving');
   const kept = page.getByTestId('kept-warm');
-  await expect(kept).toContainText(/keeps warm until the table: Grain a \(1\d min in a low oven\)\./);
+  await expect(kept).toContainText(/keeps warm: Grain a \(1\d min in a low oven\)\./);
   await expect(page.getByTestId('verdict')).toContainText(
     /In 1[89] of 20 rehearsed evenings all is well|Whatever happens/,
   );

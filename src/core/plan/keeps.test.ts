@@ -37,7 +37,7 @@ describe('what would wait too long', () => {
     expect(plan.odds?.good).toBeGreaterThan((short.odds?.good ?? 1) + 0.5);
     expect(plan.landings[0]).toMatchObject({ fine: 'well', dishId: 'a' });
     expect(sayKept(leaving, plan)).toMatch(
-      /^So that all lands together the plan keeps warm until the table: Grain a \(1\d min in a low oven\)\.$/,
+      /^So that all lands together the plan keeps warm: Grain a \(1\d min in a low oven\)\.$/,
     );
     expect(JSON.stringify(leaving)).toBe(before);
   });

@@ -150,7 +150,7 @@ export function sayKept(meal: Meal, plan: Pick<Plan, 'steps'>): string {
       : say('{dish} ({minutes} min on the lowest flame)', { dish, minutes });
   });
   if (kept.length === 0) return '';
-  return say('So that all lands together the plan keeps warm until the table: {kept}.', { kept: listed(kept) });
+  return say('So that all lands together the plan keeps warm: {kept}.', { kept: listed(kept) });
 }
 
 /** What the plan itself keeps warm, where the meal as it was put together does not. */

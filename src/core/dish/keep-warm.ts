@@ -79,6 +79,9 @@ function lastOf({ lands, steps }: Dish): Step | undefined {
  */
 const MOST_KEPT = { stewed: 60, baked: 30, grain: 25, ajar: 15 } as const;
 
+/** Minutes within which the oven is switched off: it does not go on by itself, somebody has to be called to do that. */
+const SWITCHED_OFF_WITHIN = 2;
+
 /** Where a dish is kept warm by a step of its own; null where it is not. */
 export function isKeptIn({ steps }: Pick<Dish, 'steps'>): KeptIn | null {
   const place = steps.find(({ id }) => id === KEPT_WARM)?.place;
@@ -143,7 +146,7 @@ export function keptWarm(dish: Dish, where: KeptIn, minutes: number): Dish {
         to: KEPT_WARM,
         of: 'start',
         min: 0,
-        max: isLeft ? 0 : Math.max(5, lands.waits.wellMinutes),
+        max: isLeft ? SWITCHED_OFF_WITHIN : Math.max(5, lands.waits.wellMinutes),
       },
     ],
     vessels: vessels.map((use) => (use === pot ? { ...use, to: KEPT_WARM } : use)),

@@ -57,6 +57,10 @@ describe('what the hand does to pot and flame', () => {
       },
     };
     expect(transitionOf(oven, steps)).toBe('Into the oven, 160 °C.');
+    // Left where it is, in the oven that is switched off.
+    const off = { ...oven, step: { ...oven.step, key: 'off', after: [oven.step.key], celsius: null } };
+    expect(transitionOf(off, [oven])).toBe('');
+    expect(transitionOf({ ...off, step: { ...off.step, celsius: 90 } }, [oven])).toBe('Into the oven, 90 °C.');
     // What stood nowhere before, and what stays as it is, asks nothing.
     expect(transitionOf(during('boil').live, steps)).toBe('');
     const boil = plan.steps.find(({ name }) => name === 'boil')!;

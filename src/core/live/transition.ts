@@ -19,7 +19,9 @@ export function transitionOf({ step }: Pick<LiveStep, 'step'>, steps: readonly L
   if (!isHot(step)) return before && step.station.sort === 'shelf' ? say('Off the heat.') : '';
   if (step.station.sort === 'oven') {
     const celsius = step.celsius === null ? '' : `, ${step.celsius} °C`;
-    return before?.station.id === step.station.id && before.celsius === step.celsius
+    // What stays in an oven that is switched off has no warmth of its own.
+    const isThere = step.celsius === null || before?.celsius === step.celsius;
+    return before?.station.id === step.station.id && isThere
       ? ''
       : say('Into {station}{celsius}.', { station: step.station.name, celsius });
   }

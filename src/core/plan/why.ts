@@ -28,6 +28,9 @@ export function explain(
 ): Reasons {
   const { problem, origin, entries } = compiled;
   const standing = new PlacedPlan(problem, solution);
+  const minutesOf = new Map(compiled.likely.steps.map(({ id, minutes }) => [id, minutes]));
+  /** When it is over by its likely minutes: the room behind it is nobody's wait. */
+  const likelyEnd = (id: string) => standing.start(id) + minutesOf.get(id)!;
   const clock = (minute: number) => clockAt(table, origin + minute);
   const after = groupBy(standing.ties, (tie) => tie.from);
   const before = groupBy(standing.ties, (tie) => tie.to);
@@ -73,7 +76,7 @@ export function explain(
       .filter((tie) => tie.by !== 'most')
       .sort((a, b) => a.gap - b.gap || byImportance(a, b))[0];
     if (lands.has(id)) {
-      const waits = lands.get(id)! - standing.end(id);
+      const waits = lands.get(id)! - likelyEnd(id);
       parts.push(
         waits > 0
           ? say('Then it waits {waits} min for the table.', { waits })

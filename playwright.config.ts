@@ -80,7 +80,7 @@ export default defineConfig({
     url: `http://localhost:${PORT}`,
     timeout: 600_000,
     // What is tested is that plans are made and shown; how good they are is tested where no browser is. A new plan takes a third of the processor so.
-    env: { WARM_CADENCE_PLAN_SECONDS: '1' },
+    env: { WARM_CADENCE_PLAN_SECONDS: '0.5' },
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
   },
 });

@@ -1,8 +1,8 @@
 import * as Comlink from 'comlink';
 import { withPin } from '@/core/meal/pin';
 import { LONGEST_PLAN } from '@/core/plan/longest';
+import type { PlanResult } from '@/core/plan/made';
 import type { Plan } from '@/core/plan/plan';
-import type { PlanResult } from '@/core/plan/plan-meal';
 import type { PlannerWorker, PlanRequest } from './planner.worker';
 import { Silence } from './silence';
 import { turn } from './turn';

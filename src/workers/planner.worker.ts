@@ -1,8 +1,9 @@
 import * as Comlink from 'comlink';
 import type { Meal } from '@/core/meal/meal';
 import type { Pin } from '@/core/meal/pin';
+import type { PlanResult } from '@/core/plan/made';
 import type { Plan } from '@/core/plan/plan';
-import { type PlanResult, planMeal } from '@/core/plan/plan-meal';
+import { planMeal } from '@/core/plan/plan-meal';
 import type { KnownPlan, Progress } from '@/core/plan/progress';
 import { type Catalog, lookIn, speak } from '@/core/say/say';
 import { turn } from './turn';

@@ -2,11 +2,14 @@ import { LIMITS } from '@/core/heat/safe-limits';
 import { written } from '@/core/say/retold';
 import type { Dish, Place, Step } from './dish';
 import { holdsKind, isHot, simmersGently } from './foods';
+import { bearsStanding, HEATED_AGAIN, MOST_ASIDE } from './set-aside';
 
 /** Where a finished dish is kept warm: in a low oven, or covered on the lowest flame. */
 export type WarmPlace = 'oven' | 'flame';
-/** The same, or where it was baked: in the oven that has been switched off, its door open a hand's width. */
-export type KeptIn = WarmPlace | 'ajar';
+/** The same, or where it was baked, in the oven that has been switched off, its door open a hand's width. */
+export type HeldIn = WarmPlace | 'ajar';
+/** The same, or set aside off the heat and heated through before the table. */
+export type KeptIn = HeldIn | 'aside';
 
 /** Id of the step that keeps a finished dish warm. */
 export const KEPT_WARM = 'kept-warm';
@@ -28,7 +31,7 @@ const HOLDING = written(
 
 const HOT_POT = written('The pot comes out as hot as the oven: dry cloths, and one left on the handle as a warning.');
 
-const WARM_WAYS: Readonly<Record<KeptIn, { place: Place; says: string; cautions: readonly string[] }>> = {
+const WARM_WAYS: Readonly<Record<HeldIn, { place: Place; says: string; cautions: readonly string[] }>> = {
   ajar: {
     place: { at: 'oven', celsius: WARM_OVEN, shelves: 1 },
     says: written("Switch the oven off, open its door a hand's width, and leave it inside until the table."),
@@ -57,8 +60,10 @@ const WARM_WAYS: Readonly<Record<KeptIn, { place: Place; says: string; cautions:
  */
 export function bearsWarmth(dish: Dish, where: KeptIn): boolean {
   const { lands, steps, grain } = dish;
+  if (isKeptIn(dish)) return false;
+  if (where === 'aside') return bearsStanding(dish);
   if (where === 'ajar') return bearsWarmth(dish, 'oven') && lastOf(dish)?.place.at === 'oven';
-  if (lands?.waits.served !== 'hot' || steps.some(({ id }) => id === KEPT_WARM)) return false;
+  if (lands?.waits.served !== 'hot') return false;
   if (holdsKind(dish, 'fish', 'crustacean', 'mollusc')) return false;
   if (grain) return true;
   return steps.some((step) =>
@@ -82,10 +87,10 @@ const MOST_KEPT = { stewed: 60, baked: 30, grain: 25, ajar: 15 } as const;
 /** Minutes within which the oven is switched off: it does not go on by itself, somebody has to be called to do that. */
 const SWITCHED_OFF_WITHIN = 2;
 
-/** Where a dish is kept warm by a step of its own; null where it is not. */
+/** Where a dish is kept until the table by a step of its own; null where it is not. */
 export function isKeptIn({ steps }: Pick<Dish, 'steps'>): KeptIn | null {
   const place = steps.find(({ id }) => id === KEPT_WARM)?.place;
-  if (!place) return null;
+  if (!place) return steps.some(({ id }) => id === HEATED_AGAIN) ? 'aside' : null;
   if (place.at !== 'oven') return 'flame';
   return place.celsius === WARM_OVEN ? 'oven' : 'ajar';
 }
@@ -99,6 +104,7 @@ export function isLeftInTheOven(dish: Pick<Dish, 'steps'>, { id }: Pick<Step, 'i
 export function mostKept(dish: Dish, where: KeptIn | null = isKeptIn(dish)): number {
   const { grain, steps } = dish;
   if (where === 'ajar') return MOST_KEPT.ajar;
+  if (where === 'aside') return MOST_ASIDE;
   if (grain) return MOST_KEPT.grain;
   const isStewed = steps.some((step) =>
     step.id === KEPT_WARM
@@ -111,7 +117,7 @@ export function mostKept(dish: Dish, where: KeptIn | null = isKeptIn(dish)): num
 }
 
 /** The dish with so many minutes of being kept warm after it is ready; it may still wait as before afterwards. */
-export function keptWarm(dish: Dish, where: KeptIn, minutes: number): Dish {
+export function keptWarm(dish: Dish, where: HeldIn, minutes: number): Dish {
   const { lands, vessels } = dish;
   if (!lands) return dish;
   const last = lastOf(dish)?.place;

@@ -1,8 +1,8 @@
 import { holdOfPerson, unitId } from '@/core/meal/keys';
 import type { Meal } from '@/core/meal/meal';
+import type { PlanResult } from '@/core/plan/made';
 import { knownPlan, type Plan } from '@/core/plan/plan';
 import { whatMoved } from '@/core/plan/plan-diff';
-import type { PlanResult } from '@/core/plan/plan-meal';
 import type { KnownPlan, Progress } from '@/core/plan/progress';
 import { say } from '@/core/say/say';
 import { agreedTableAt, mealAsItIs } from './as-it-is';

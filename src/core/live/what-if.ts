@@ -1,6 +1,6 @@
 import { printSpan } from '@/core/plain/span';
+import type { PlanResult } from '@/core/plan/made';
 import type { Plan } from '@/core/plan/plan';
-import type { PlanResult } from '@/core/plan/plan-meal';
 import { ofTwenty } from '@/core/plan/say-odds';
 import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';

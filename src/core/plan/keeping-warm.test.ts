@@ -11,7 +11,7 @@ function planWith(good: number, within5 = 1): Plan {
 }
 
 /** A sketch in which the grain waits so many minutes. */
-function sketchWaiting(minutes: number): Plan {
+function planWaiting(minutes: number): Plan {
   const landing = {
     dishId: 'a',
     dishName: 'Grain a',
@@ -31,41 +31,55 @@ function sketchWaiting(minutes: number): Plan {
 const keptFor = ({ dishes }: Meal) => dishes[0]!.steps.find(({ id }) => id === 'kept-warm')?.minutes.likely;
 
 interface Told {
-  /** Minutes that the grain waits in a sketch with room and in one without. */
+  /** Minutes that the grain waits in a sketch with room and in one without, and how badly their evenings go. */
   readonly waits: Readonly<Record<'room' | 'no room', number>>;
+  readonly losses?: Readonly<Record<'room' | 'no room', number>>;
   /** Share of evenings that are good, by the minutes it is kept for. */
   readonly good: (kept: number | undefined) => number;
   readonly isOver?: () => boolean;
 }
 
-function keeper({ waits, good, isOver = () => false }: Told) {
+function keeper({ waits, losses = { room: 0.5, 'no room': 0.6 }, good, isOver = () => false }: Told) {
   const asked: string[] = [];
+  const begunFrom: (string | undefined)[] = [];
   const kept: Keeper = {
     look: async () => 0.5,
     sketch: async (_, __, room) => {
       asked.push(room);
-      return sketchWaiting(waits[room]);
+      return { plan: planWaiting(waits[room]), room, loss: losses[room] };
     },
-    plan: async (other) => planWith(good(keptFor(other))),
+    plan: async (other, _, sketch) => {
+      begunFrom.push(sketch?.room);
+      return planWith(good(keptFor(other)));
+    },
     isOver,
   };
-  return { kept, asked };
+  return { kept, asked, begunFrom };
 }
 
 describe('what is kept warm before anything else is tried', () => {
-  it('is what waits in a plan with room, where nearly all evenings land well by that', async () => {
-    const { kept, asked } = keeper({ waits: { room: 40, 'no room': 20 }, good: () => 0.96 });
+  it('is what waits in a plan with room, where its evenings go better and nearly all of them land well by that', async () => {
+    const { kept, asked, begunFrom } = keeper({ waits: { room: 40, 'no room': 20 }, good: () => 0.96 });
     expect((await keptFirst(meal, kept))?.odds?.good).toBe(0.96);
-    expect(asked).toEqual(['room']);
+    expect(asked).toEqual(['room', 'no room']);
+    // It is looked for around that plan.
+    expect(begunFrom).toEqual(['room']);
   });
 
-  it('is what waits in one without, where that lands more; and the first, where it does not', async () => {
+  it('is what waits in one without room, where that one goes better', async () => {
+    const losses = { room: 0.5, 'no room': 0.4 };
+    const { kept, begunFrom } = keeper({ waits: { room: 40, 'no room': 20 }, losses, good: () => 0.96 });
+    expect((await keptFirst(meal, kept))?.odds?.good).toBe(0.96);
+    expect(begunFrom).toEqual(['no room']);
+  });
+
+  it('is the better of both, where too few evenings land well by the first', async () => {
     const better = keeper({ waits: { room: 40, 'no room': 20 }, good: (minutes) => (minutes === 12 ? 0.9 : 0.5) });
     const plan = await keptFirst(meal, better.kept);
     expect(plan?.odds?.good).toBe(0.9);
     // Whether that is best nobody has proven.
     expect(plan?.proven).toBe(false);
-    expect(better.asked).toEqual(['room', 'no room']);
+    expect(better.begunFrom).toEqual(['room', 'no room']);
     const worse = keeper({ waits: { room: 40, 'no room': 20 }, good: (minutes) => (minutes === 12 ? 0.4 : 0.5) });
     expect((await keptFirst(meal, worse.kept))?.odds?.good).toBe(0.5);
   });

@@ -1,14 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import type { Dish } from '@/core/dish/dish';
+import { HEATED_AGAIN, MOST_ASIDE, SET_ASIDE } from '@/core/dish/set-aside';
 import { cookThrough } from '@/core/live/testing/simulate';
 import { findingsOf } from '@/core/safety/findings';
-import { TEST_CLOCK } from '@/core/testing/clock';
-import { mealOf, plainGrain, smallKitchen } from '@/core/testing/meals';
+import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { compile } from './compile';
 import { asIfKept, keptAsIf, keptByPlan, mealAsPlanned, sayKept, withKept } from './keeps';
 import { eveningsOf, oddsOfMeal } from './odds';
 import { type Landing, landingAt, type Plan } from './plan';
-import { planMeal } from './plan-meal';
 import { isPlanOf } from './plan-of';
 
 /** The only cook leaves three quarters of an hour before the table: the flame wants a look, the oven does not. */
@@ -20,20 +19,14 @@ const oneFlame = mealOf([plainGrain('a'), plainGrain('b'), plainGrain('c')], {
   sureness: 'even',
 });
 
-async function planOf(meal: typeof leaving): Promise<Plan> {
-  const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds: 10, patience: 8 } });
-  if (!result.ok) throw new Error(result.refusals[0]?.sentence);
-  return result.plan;
-}
-
 describe('what would wait too long', () => {
   it('is kept warm by the plan where more evenings land well by that; the meal stays as it was put together', async () => {
     const before = JSON.stringify(leaving);
-    const short = await planOf({ ...leaving, sureness: 'short' });
+    const short = await planned({ ...leaving, sureness: 'short' });
     expect(short.landings[0]).toMatchObject({ fine: 'too long' });
     expect(keptByPlan(leaving, short)).toEqual([]);
     expect(sayKept(leaving, short)).toBe('');
-    const plan = await planOf(leaving);
+    const plan = await planned(leaving);
     expect(plan.odds?.good).toBeGreaterThan((short.odds?.good ?? 1) + 0.5);
     expect(plan.landings[0]).toMatchObject({ fine: 'well', dishId: 'a' });
     expect(sayKept(leaving, plan)).toMatch(
@@ -43,7 +36,7 @@ describe('what would wait too long', () => {
   });
 
   it('is kept hot as safety wants it, and says so at the step', async () => {
-    const plan = await planOf(leaving);
+    const plan = await planned(leaving);
     const [kept] = keptByPlan(leaving, plan);
     expect(kept).toMatchObject({ station: { sort: 'oven' }, duty: 'keep warm', celsius: 90 });
     expect(kept!.cautions.join(' ')).toMatch(/60 °C/);
@@ -51,7 +44,7 @@ describe('what would wait too long', () => {
   });
 
   it('is cooked so: the meal as planned has the step, once, and its evenings go as was promised', async () => {
-    const plan = await planOf(leaving);
+    const plan = await planned(leaving);
     const meal = mealAsPlanned(leaving, plan);
     expect(meal.dishes[0]!.steps.map(({ id }) => id)).toEqual([
       ...leaving.dishes[0]!.steps.map(({ id }) => id),
@@ -77,7 +70,7 @@ describe('what would wait too long', () => {
   });
 
   it('is kept warm until the table, however soon or late it is ready', async () => {
-    const plan = await planOf(leaving);
+    const plan = await planned(leaving);
     const kept = keptByPlan(leaving, plan)[0]!;
     // Minutes by which the covered pot is done sooner or later than was thought.
     for (const by of [-3, 4, 8]) {
@@ -96,7 +89,7 @@ describe('what would wait too long', () => {
   });
 
   it('is left where nothing can hold it', async () => {
-    const plan = await planOf(oneFlame);
+    const plan = await planned(oneFlame, 1);
     // Keeping one warm on the only flame would keep the others off it.
     expect(keptByPlan(oneFlame, plan)).toEqual([]);
     expect(plan.landings.some(({ fine }) => fine === 'long' || fine === 'too long')).toBe(true);
@@ -160,6 +153,18 @@ describe('a plan made as if all that bears it were kept warm', () => {
     expect(kept([landing('stew', -40)], [hot('roast', -35)])).toEqual([{ dishId: 'stew', place: 'oven', minutes: 32 }]);
   });
 
+  it('sets aside what is as good heated through, rather than keep it on a flame, where that is asked', () => {
+    const busy = [hot('roast', -30)];
+    expect(keptAsIf(meal, { landings: [landing('stew', -40)], steps: busy }, 'aside')).toMatchObject([
+      { dishId: 'stew', place: 'aside' },
+    ]);
+    // In the oven it is out of the way as well, and what was baked is not heated in a pot.
+    expect(keptAsIf(meal, { landings: [landing('stew', -40)], steps: [] }, 'aside')).toMatchObject([{ place: 'oven' }]);
+    expect(keptAsIf(meal, { landings: [landing('roast', -40)], steps: busy }, 'aside')).toMatchObject([
+      { place: 'flame' },
+    ]);
+  });
+
   it('leaves what was baked where it is, the oven switched off, where that is long enough and it is the last in there', () => {
     expect(kept([landing('roast', -20)], [hot('roast', -20)])).toEqual([
       { dishId: 'roast', place: 'ajar', minutes: 12 },
@@ -180,8 +185,24 @@ describe('a plan made as if all that bears it were kept warm', () => {
     expect(left.dishes[1]!.links.at(-1)).toMatchObject({ from: 'rest', to: 'kept-warm', min: 0, max: 2 });
   });
 
+  it('stands within its hour and is heated through before the table when it is set aside, and is read back as that', async () => {
+    const only = mealOf([stew]);
+    const plan = await planned(withKept(only, [{ dishId: 'stew', place: 'aside', minutes: 0 }]));
+    const aside = plan.steps.find(({ stepId }) => stepId === SET_ASIDE)!;
+    const again = plan.steps.find(({ stepId }) => stepId === HEATED_AGAIN)!;
+    expect(again.start - aside.start).toBeLessThanOrEqual(MOST_ASIDE);
+    expect(again).toMatchObject({ station: { sort: 'burner' }, vessel: aside.vessel });
+    expect(plan.landings[0]).toMatchObject({ ready: again.end });
+    expect(sayKept(only, plan)).toContain('Stew (covered, off the heat, and heated through at the end)');
+    expect(isPlanOf(plan, only)).toBe(true);
+    const asCooked = mealAsPlanned(only, plan);
+    expect(asCooked.dishes[0]!.steps.slice(-2).map(({ id }) => id)).toEqual([SET_ASIDE, HEATED_AGAIN]);
+    expect(mealAsPlanned(asCooked, plan)).toBe(asCooked);
+    expect(findingsOf(asCooked, plan).filter(({ weight }) => weight === 'hard')).toEqual([]);
+  });
+
   it('is alone in the oven that is switched off, and read back as that', async () => {
-    const plan = await planOf(withKept(meal, [{ dishId: 'roast', place: 'ajar', minutes: 12 }]));
+    const plan = await planned(withKept(meal, [{ dishId: 'roast', place: 'ajar', minutes: 12 }]));
     const off = plan.steps.find(({ stepId, kind }) => stepId === 'kept-warm' && kind === 'step')!;
     expect(off).toMatchObject({ celsius: null, station: { sort: 'oven' } });
     expect(sayKept(meal, { steps: [off] })).toContain(`Roast (${off.minutes} min in the oven, switched off)`);

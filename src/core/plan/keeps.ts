@@ -9,6 +9,7 @@ import {
   WARM_OVEN,
   type WarmPlace,
 } from '@/core/dish/keep-warm';
+import { HEATED_AGAIN, setAside } from '@/core/dish/set-aside';
 import type { Meal } from '@/core/meal/meal';
 import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';
@@ -71,7 +72,8 @@ export function withKept(meal: Meal, keeps: readonly Kept[]): Meal {
   const byDish = new Map(keeps.map((each) => [each.dishId, each]));
   const dishes = meal.dishes.map((dish) => {
     const keep = byDish.get(dish.id);
-    return keep ? keptWarm(dish, keep.place, keep.minutes) : dish;
+    if (!keep) return dish;
+    return keep.place === 'aside' ? setAside(dish) : keptWarm(dish, keep.place, keep.minutes);
   });
   return { ...meal, dishes };
 }
@@ -89,7 +91,11 @@ export function asIfKept(meal: Meal): Meal {
 }
 
 /** What is to be kept warm, and where, so that a plan made as if all were can be cooked: what waits longer in it than it does well. */
-export function keptAsIf(meal: Meal, { landings, steps }: Pick<Plan, 'landings' | 'steps'>): readonly Kept[] {
+export function keptAsIf(
+  meal: Meal,
+  { landings, steps }: Pick<Plan, 'landings' | 'steps'>,
+  rather: 'flame' | 'aside' = 'flame',
+): readonly Kept[] {
   const waiting = landings.flatMap((landing) => {
     const dish = meal.dishes.find(({ id }) => id === landing.dishId);
     const well = dish?.lands?.waits.wellMinutes ?? 0;
@@ -120,6 +126,8 @@ export function keptAsIf(meal: Meal, { landings, steps }: Pick<Plan, 'landings' 
         shelves--;
         return [{ dishId: dish.id, place: 'oven', minutes: lasts }];
       }
+      if (rather === 'aside' && bearsWarmth(dish, 'aside'))
+        return [{ dishId: dish.id, place: 'aside', minutes: lasts }];
       return places.includes('flame') ? [{ dishId: dish.id, place: 'flame', minutes: lasts }] : [];
     });
 }
@@ -134,7 +142,8 @@ export function mealAsPlanned(meal: Meal, { steps }: Pick<Plan, 'steps'>): Meal 
   );
 }
 
-function placeOf({ station, celsius }: PlannedStep): KeptIn {
+function placeOf({ station, celsius, stepId }: PlannedStep): KeptIn {
+  if (stepId === HEATED_AGAIN) return 'aside';
   if (station.sort !== 'oven') return 'flame';
   return celsius === WARM_OVEN ? 'oven' : 'ajar';
 }
@@ -144,6 +153,7 @@ export function sayKept(meal: Meal, plan: Pick<Plan, 'steps'>): string {
   const kept = keptByPlan(meal, plan).map((step) => {
     const { dishName: dish, minutes } = step;
     const place = placeOf(step);
+    if (place === 'aside') return say('{dish} (covered, off the heat, and heated through at the end)', { dish });
     if (place === 'ajar') return say('{dish} ({minutes} min in the oven, switched off)', { dish, minutes });
     return place === 'oven'
       ? say('{dish} ({minutes} min in a low oven)', { dish, minutes })
@@ -156,7 +166,10 @@ export function sayKept(meal: Meal, plan: Pick<Plan, 'steps'>): string {
 /** What the plan itself keeps warm, where the meal as it was put together does not. */
 export function keptByPlan(meal: Meal, { steps }: Pick<Plan, 'steps'>): readonly PlannedStep[] {
   const isPlain = new Set(meal.dishes.flatMap((dish) => (isKeptIn(dish) ? [] : [dish.id])));
-  return steps.filter(({ stepId, kind, dishId }) => stepId === KEPT_WARM && kind === 'step' && isPlain.has(dishId));
+  return steps.filter(
+    ({ stepId, kind, dishId }) =>
+      (stepId === KEPT_WARM || stepId === HEATED_AGAIN) && kind === 'step' && isPlain.has(dishId),
+  );
 }
 
 /** Dishes that wait too long in the plan, or in many rehearsed evenings, with the minutes they wait then. */

@@ -8,7 +8,8 @@ import { SAMPLE_MEALS } from '@/demo/meals';
 import { keptTooLong, type Offer, offersOf } from './offers';
 import { takenOut } from './vessels-out';
 
-const harvest = { ...SAMPLE_MEALS[0]!.setting, ...SAMPLE_MEALS[0]!, day: '2026-12-05' };
+/** By likely minutes alone: nothing here asks how sure the plan is. */
+const harvest = { ...SAMPLE_MEALS[0]!.setting, ...SAMPLE_MEALS[0]!, day: '2026-12-05', sureness: 'short' } as const;
 const offer = (id: string) => offersOf(harvest).find(({ dishId }) => dishId === id)!;
 
 describe('what can be made ahead', () => {

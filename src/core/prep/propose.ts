@@ -1,8 +1,8 @@
 import { asMadeAhead } from '@/core/meal/ahead';
 import type { MadeAhead, Meal } from '@/core/meal/meal';
 import { minuteAt } from '@/core/plain/wall-clock';
+import type { PlanResult } from '@/core/plan/made';
 import type { Plan } from '@/core/plan/plan';
-import type { PlanResult } from '@/core/plan/plan-meal';
 import { ofTwenty } from '@/core/plan/say-odds';
 import { applied } from '@/core/remedies/change';
 import { type Tryable, type TryOutOptions, tryOut } from '@/core/remedies/try-out';

@@ -96,8 +96,18 @@ export function mealOf(dishes: readonly Dish[], change: Partial<Meal> = {}): Mea
   };
 }
 
+/** Plans made so far: what several tests begin from is planned once, and no test changes a plan. */
+const made = new Map<string, Promise<Plan>>();
+
 /** Plans a meal or fails the test with the refusals; rounds end it, so that a slow machine finds the same plan. */
-export async function planned(meal: Meal, seconds = 10, patience = 8): Promise<Plan> {
+export function planned(meal: Meal, seconds = 10, patience = 8): Promise<Plan> {
+  const asked = JSON.stringify([meal, seconds, patience]);
+  const plan = made.get(asked) ?? planNow(meal, seconds, patience);
+  made.set(asked, plan);
+  return plan;
+}
+
+async function planNow(meal: Meal, seconds: number, patience: number): Promise<Plan> {
   const result = await planMeal(meal, { solve: { ...TEST_CLOCK, seconds, patience } });
   if (!result.ok) throw new Error(result.refusals.map((each) => each.sentence).join('\n'));
   return result.plan;

@@ -79,7 +79,7 @@ export default defineConfig({
     command: `node tools/demo.mjs --port ${PORT}`,
     url: `http://localhost:${PORT}`,
     timeout: 600_000,
-    // What is tested is that plans are made and shown; how good they are is tested where no browser is. A new plan takes a third of the processor so.
+    // What is tested is that plans are made and shown; how good they are is tested where no browser is. So a new plan takes a fraction of the processor's time.
     env: { WARM_CADENCE_PLAN_SECONDS: '0.5' },
     gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
   },

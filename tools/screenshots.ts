@@ -2,6 +2,7 @@ import { spawn } from 'node:child_process';
 import { fileURLToPath } from 'node:url';
 import { chromium, type Page } from '@playwright/test';
 import { asPlannedUntil } from '../e2e/browser-store';
+import { browserHere } from './browser.mjs';
 import { boatWithEvenings } from './past-evenings';
 
 /** Takes docs/screenshots anew from the demo data: one picture of each main view. */
@@ -195,8 +196,8 @@ const server = spawn(process.execPath, ['tools/demo.mjs', '--port', String(PORT)
 try {
   await answering();
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
+    executablePath: browserHere() ?? '',
+    args: ['--no-sandbox', '--disable-gpu', '--disable-features=OnDeviceWebSpeechAvailable'],
   });
   for (const shot of SHOTS.filter((each) => process.argv.length < 3 || process.argv.includes(each.name))) {
     const context = await browser.newContext({

@@ -1,6 +1,7 @@
 import { parseArgs } from 'node:util';
 import { type BrowserContext, type CDPSession, chromium, type Page } from '@playwright/test';
 import { numberOption, refuse } from './arguments';
+import { browserHere } from './browser.mjs';
 
 // npm run weigh [-- --url http://localhost:3000 --cpu 4]: how heavy each view is on a slow phone, from a server that runs (npm run demo). Prints a
 // table: script in kB as it is sent, until the view answers and in all; largest paint and the longest task in ms; how much the page shifts.
@@ -39,7 +40,7 @@ interface Told {
 }
 
 const { url, cpu } = options();
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+const browser = await chromium.launch({ executablePath: browserHere() ?? '', args: ['--no-sandbox'] });
 const context = await browser.newContext({
   baseURL: url,
   serviceWorkers: 'block',

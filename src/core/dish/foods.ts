@@ -50,6 +50,14 @@ export function simmersGently({ place, attention }: Pick<Step, 'place' | 'attent
   return place.at === 'burner' && (place.heat === 'low' || place.heat === 'lowest') && attention !== 'hands';
 }
 
+/** A simmer as long as this bears more of the same, and is as good heated through. Common practice, no source. */
+const LONG_SIMMER = 15;
+
+/** Whether a step simmers gently for so long that what comes of it waits on the heat, or is heated again, without harm. */
+export function simmersLong(step: Pick<Step, 'place' | 'attention' | 'minutes'>): boolean {
+  return simmersGently(step) && step.minutes.likely >= LONG_SIMMER;
+}
+
 /** Ids of the steps that come after one, itself among them, in the order of the dish. */
 export function stepsFrom({ links, steps }: Pick<Dish, 'links' | 'steps'>, id: string): readonly Step[] {
   const next = new Map<string, string[]>();

@@ -1,7 +1,7 @@
 import { LIMITS } from '@/core/heat/safe-limits';
 import { written } from '@/core/say/retold';
 import type { Dish, Place, Step } from './dish';
-import { holdsKind, isHot, simmersGently } from './foods';
+import { holdsKind, isHot, simmersLong } from './foods';
 import { bearsStanding, HEATED_AGAIN, MOST_ASIDE } from './set-aside';
 
 /** Where a finished dish is kept warm: in a low oven, or covered on the lowest flame. */
@@ -16,8 +16,6 @@ export const KEPT_WARM = 'kept-warm';
 
 /** °C of an oven that holds food well over any rule's hot-holding line and cooks it no further. Common practice, no source: 80 to 95. */
 export const WARM_OVEN = 90;
-/** A simmer as long as this bears more of the same. Common practice, no source. */
-const LONG_SIMMER = 15;
 const LONG_BAKE = 30;
 /** What is in the oven as long as this braises there. Common practice, no source. */
 const OVEN_BRAISE = 90;
@@ -67,9 +65,7 @@ export function bearsWarmth(dish: Dish, where: KeptIn): boolean {
   if (holdsKind(dish, 'fish', 'crustacean', 'mollusc')) return false;
   if (grain) return true;
   return steps.some((step) =>
-    step.place.at === 'oven'
-      ? where === 'oven' && step.minutes.likely >= LONG_BAKE
-      : simmersGently(step) && step.minutes.likely >= LONG_SIMMER,
+    step.place.at === 'oven' ? where === 'oven' && step.minutes.likely >= LONG_BAKE : simmersLong(step),
   );
 }
 
@@ -107,11 +103,7 @@ export function mostKept(dish: Dish, where: KeptIn | null = isKeptIn(dish)): num
   if (where === 'aside') return MOST_ASIDE;
   if (grain) return MOST_KEPT.grain;
   const isStewed = steps.some((step) =>
-    step.id === KEPT_WARM
-      ? false
-      : step.place.at === 'oven'
-        ? step.minutes.likely >= OVEN_BRAISE
-        : simmersGently(step) && step.minutes.likely >= LONG_SIMMER,
+    step.id === KEPT_WARM ? false : step.place.at === 'oven' ? step.minutes.likely >= OVEN_BRAISE : simmersLong(step),
   );
   return isStewed ? MOST_KEPT.stewed : MOST_KEPT.baked;
 }

@@ -1,24 +1,28 @@
 import { written } from '@/core/say/retold';
 import type { Dish, Step } from './dish';
-import { cooks, holdsKind, simmersGently } from './foods';
+import { cooks, holdsKind, simmersLong } from './foods';
 
 /** Id of the step in which a finished pot is set aside. */
 export const SET_ASIDE = 'set-aside';
 /** Id of the step that heats through what has stood aside. */
 export const HEATED_AGAIN = 'heated-again';
 
+/** Minutes from the end of its last heat within which what is set aside is planned to be on the heat again. */
+export const MOST_ASIDE = 75;
 /**
- * Minutes for which a finished pot stands covered off the heat before it is heated through: half of that above any rule's hot-holding line, well
- * within the two hours that food may lie below it. Common practice, no source.
+ * Minutes from the end of its last heat after which it rings. A covered family pot is over any rule's hot-holding line for most of them (`heat/cool.ts`),
+ * and food may lie below it for two hours. Common practice, no source.
  */
-export const MOST_ASIDE = 60;
+export const TOO_LONG_ASIDE = 90;
 
-/** A simmer as long as this is as good heated through. Common practice, no source. */
-const LONG_SIMMER = 15;
 /** A family pot that is still warm. Common practice, no source. */
 const HEATED_THROUGH = { shortest: 5, likely: 8, longest: 12 };
 /** Put where it stands, and left. */
 const PUT_AWAY = { shortest: 5, likely: 5, longest: 5 };
+/** What is heated again, from cold or still warm. Source: USDA FSIS, "Leftovers and Food Safety" (165 °F), from memory. */
+export const allThrough = () =>
+  written('Heat it until it steams all through, 74 °C in the middle, and only once. Local rules come first.');
+
 /** Minutes within which it is off the heat. */
 const AT_ONCE = 5;
 /** It catches where it is not stirred. Common practice, no source. */
@@ -32,15 +36,17 @@ export function bearsStanding(dish: Dish): boolean {
   const { grain, lands, steps } = dish;
   if (lands?.waits.served !== 'hot' || grain || holdsKind(dish, 'fish', 'crustacean', 'mollusc', 'egg')) return false;
   const last = steps.findLast(cooks);
-  const hasSimmered = steps.some((step) => simmersGently(step) && step.minutes.likely >= LONG_SIMMER);
-  return hasSimmered && last?.vessel !== undefined && last.place.at === 'burner' && last.attention !== 'hands';
+  return (
+    steps.some(simmersLong) && last?.vessel !== undefined && last.place.at === 'burner' && last.attention !== 'hands'
+  );
 }
 
 /** The dish set aside when it is ready, covered and off the heat, and heated through before the table: it leaves the flame to others meanwhile. */
 export function setAside(dish: Dish): Dish {
   const { lands, steps, vessels } = dish;
-  const pot = vessels.find(({ id }) => id === steps.findLast(cooks)?.vessel);
-  if (!lands || !pot) return dish;
+  const heat = steps.findLast(cooks);
+  const pot = vessels.find(({ id }) => id === heat?.vessel);
+  if (!lands || !heat || !pot) return dish;
   const aside: Step = {
     id: SET_ASIDE,
     name: written('stand covered'),
@@ -52,7 +58,9 @@ export function setAside(dish: Dish): Dish {
     place: { at: 'rest' },
     vessel: pot.id,
     doneWhen: '',
-    cautions: [written('It stands covered and off the heat for an hour at the most. Local rules come first.')],
+    cautions: [
+      written('It stands covered and off the heat for an hour and a half at the most. Local rules come first.'),
+    ],
     uses: [],
   };
   const again: Step = {
@@ -69,9 +77,7 @@ export function setAside(dish: Dish): Dish {
     place: { at: 'burner', heat: 'medium' },
     vessel: pot.id,
     doneWhen: written('it steams all through'),
-    cautions: [
-      written('Heat it until it steams all through, 74 °C in the middle, and only once. Local rules come first.'),
-    ],
+    cautions: [allThrough()],
     uses: [],
     duty: 'heat through',
   };
@@ -81,7 +87,9 @@ export function setAside(dish: Dish): Dish {
     links: [
       ...dish.links,
       { from: lands.step, at: 'end', to: SET_ASIDE, of: 'start', min: 0, max: AT_ONCE },
-      { from: SET_ASIDE, at: 'end', to: HEATED_AGAIN, of: 'start', min: 0, max: MOST_ASIDE - PUT_AWAY.likely },
+      { from: SET_ASIDE, at: 'end', to: HEATED_AGAIN, of: 'start', min: 0, max: null },
+      // However long it has rested before it was set aside.
+      { from: heat.id, at: 'end', to: HEATED_AGAIN, of: 'start', min: 0, max: MOST_ASIDE },
     ],
     vessels: vessels.map((use) => (use === pot ? { ...use, to: HEATED_AGAIN } : use)),
     lands: { ...lands, step: HEATED_AGAIN },

@@ -79,6 +79,30 @@ describe('a step that is due', () => {
     expect(cues([live({ status: 'due' })], 60).map(({ kind }) => kind)).toEqual(['hands']);
   });
 
+  it('heated through is in danger an hour and a half after it came off the heat, until it is on it again', () => {
+    const simmer = live({ status: 'done', endAt: at(5) });
+    const shelf = { sort: 'shelf', id: 's', name: 'Off the heat' } as const;
+    const aside = live({ status: 'done', startAt: at(20), endAt: at(25) }, { key: 'rice/set-aside', station: shelf });
+    const again = (change: Partial<LiveStep>) =>
+      live({ startAt: at(100), endAt: at(108), ...change }, { key: 'rice/heated-again', stepId: 'heated-again' });
+    const dangers = (steps: readonly LiveStep[], minute: number) =>
+      cues(steps, minute).filter(({ kind }) => kind === 'danger');
+    for (const status of ['waiting', 'due'] as const) {
+      expect(dangers([simmer, aside, again({ status })], 94)).toEqual([]);
+      expect(dangers([simmer, aside, again({ status })], 95)).toMatchObject([
+        {
+          at: at(95),
+          says: 'Careful: Rice, boil, has stood off the heat for an hour and a half: heat it through now.',
+        },
+      ]);
+    }
+    expect(dangers([simmer, aside, again({ status: 'running' })], 101)).toEqual([]);
+    // Not before it has come off the heat, and not by what another dish does.
+    expect(dangers([live({ status: 'waiting' }), again({ status: 'waiting' })], 200)).toEqual([]);
+    const other = live({ status: 'done' }, { key: 'stew/simmer', dishId: 'stew' });
+    expect(dangers([other, again({ status: 'waiting' })], 200)).toEqual([]);
+  });
+
   it('is quiet while it is put aside, waits or is over', () => {
     for (const change of [{ stands: true }, { status: 'waiting' }, { status: 'done' }] as const)
       expect(cues([live(change)], 30)).toEqual([]);

@@ -1,3 +1,4 @@
+import { HEATED_AGAIN, TOO_LONG_ASIDE } from '@/core/dish/set-aside';
 import { say } from '@/core/say/say';
 import { listed } from '@/core/units/words';
 import { dishesOf } from './guests';
@@ -34,7 +35,11 @@ const STILL_WARM = 45 * MINUTE;
 /** All calls that stand at an instant, danger first, then by the clock; looks near one another are one trip. `steps`: what every step is doing then, where that is known already. */
 export function cuesAt(session: Session, now: number, steps = liveSteps(session, now)): readonly Cue[] {
   const several = session.meal.kitchen.people.length > 1;
-  const cues = [...steps.flatMap((live) => ownCues(live, now, several)), ...fishOutCues(session, steps, now)];
+  const cues = [
+    ...steps.flatMap((live) => ownCues(live, now, several)),
+    ...stoodCues(steps),
+    ...fishOutCues(session, steps, now),
+  ];
   const looks = cues.filter(({ kind }) => kind === 'look').sort((a, b) => a.at - b.at);
   const due = looks.filter(({ at }) => at <= now);
   const calls = cues.filter(({ kind, at }) => kind !== 'look' && at <= now);
@@ -115,20 +120,33 @@ function dangerOf({ step }: LiveStep, at: number, words: string): Cue {
   };
 }
 
+function isHot({ station: { sort } }: LiveStep['step']): boolean {
+  return sort === 'burner' || sort === 'oven' || sort === 'appliance';
+}
+
 /** The instant from which a step under way is in danger of burning or boiling dry; null where nothing can. */
 export function dangerAt({ step, status, startAt, endAt, stands }: LiveStep): number | null {
-  const hot = step.station.sort === 'burner' || step.station.sort === 'oven' || step.station.sort === 'appliance';
-  if (status !== 'running' || !hot || stands || step.kind === 'warm-up') return null;
+  if (status !== 'running' || !isHot(step) || stands || step.kind === 'warm-up') return null;
   return endAt + Math.max(OVERDUE, OVERDUE_SHARE * (endAt - startAt));
+}
+
+/** What was set aside rings when it has been off the heat too long, unless it is on it again. */
+function stoodCues(steps: readonly LiveStep[]): Cue[] {
+  return steps.flatMap((live): Cue[] => {
+    if (live.step.stepId !== HEATED_AGAIN || (live.status !== 'waiting' && live.status !== 'due')) return [];
+    const before = steps.filter(({ step }) => step.dishId === live.step.dishId && step !== live.step && isHot(step));
+    if (before.length === 0 || before.some(({ status }) => status !== 'done')) return [];
+    const offAt = Math.max(...before.map(({ endAt }) => endAt));
+    const words = say('has stood off the heat for an hour and a half: heat it through now');
+    return [dangerOf(live, offAt + TOO_LONG_ASIDE * MINUTE, words)];
+  });
 }
 
 /** Whole spices ring before the last heat of their dish is over. */
 function fishOutCues(session: Session, steps: readonly LiveStep[], now: number): Cue[] {
   return dishesOf(session).flatMap((dish): Cue[] => {
     const things = toFishOut(dish);
-    const hot = steps.filter(
-      ({ step }) => step.dishId === dish.id && ['burner', 'oven', 'appliance'].includes(step.station.sort),
-    );
+    const hot = steps.filter(({ step }) => step.dishId === dish.id && isHot(step));
     const last = hot.at(-1);
     if (things.length === 0 || last?.status !== 'running') return [];
     const at = last.endAt - FISH_OUT_BEFORE;

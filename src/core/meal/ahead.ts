@@ -1,5 +1,6 @@
 import type { Dish, Link, Step, VesselUse, Waits } from '@/core/dish/dish';
 import { isHot } from '@/core/dish/foods';
+import { allThrough } from '@/core/dish/set-aside';
 import { written } from '@/core/say/retold';
 import type { MadeAhead, Meal } from './meal';
 
@@ -270,13 +271,11 @@ function afterTheCold(dish: Dish, step: Step, early: ReadonlySet<string>): Step 
   return { ...step, grows: { ...step.grows, fromCelsius: step.grows.fromCelsius - COOLER } };
 }
 
-/** Source: USDA FSIS, "Leftovers and Food Safety" (within two hours; 165 °F), from memory. */
+/** Source: USDA FSIS, "Leftovers and Food Safety" (within two hours), from memory. */
 const coolDown = () =>
   written(
     'Cool it in a shallow dish and have it in the fridge within two hours, rice within one. Local rules come first.',
   );
-const allThrough = () =>
-  written('Heat it until it steams all through, 74 °C in the middle, and only once. Local rules come first.');
 
 function heatThrough(dish: Dish, step: Step): Step {
   const vessel = heatedIn(dish, step);

@@ -37,10 +37,10 @@ export async function planMeal(
   const isFull = glance.ok && lossOf(glance, options) > HARDLY_LANDS;
   const kept = isFull ? await keptFirst(meal, keeper) : null;
   if (kept?.odds && kept.odds.good >= NEARLY_ALL) return { ok: true, plan: kept };
-  const isFirst = glance.ok && (isDone || end.aborted);
   const from = glance.ok ? { from: knownPlan(glance.plan()) } : {};
-  const whole = isFirst ? glance : await planAsSet(meal, { ...options, ...from }, onImprove, end);
-  // Where the time was over before there was another.
+  const isLast = glance.ok && (isDone || end.aborted);
+  const whole = isLast ? glance : await planAsSet(meal, { ...options, ...from }, onImprove, end);
+  // The time may be over before another is found.
   const first = whole.ok || !glance.ok ? whole : glance;
   const asked = await orLaidOutLater(first, meal, options, onImprove, end);
   if (!asked.ok) return kept ? { ok: true, plan: kept } : asked;
@@ -122,7 +122,7 @@ async function orLaidOutLater(
   return isBetter && result.ok ? { ...result, plan: { ...result.plan, lastHourOpen: true } } : result;
 }
 
-/** Evenings that the odds of a plan are taken from: before an evening, and with guests waiting. */
+/** Evenings that the odds of a plan are taken from before an evening. */
 const EVENINGS = 1000;
 
 /** The plan moved to where more evenings land, with its odds. */

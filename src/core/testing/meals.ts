@@ -4,6 +4,7 @@ import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/plan/plan';
 import { planMeal } from '@/core/plan/plan-meal';
+import { spoken } from '@/core/say/say';
 import { TEST_CLOCK } from './clock';
 
 /** A kitchen small enough to reason about: two burners, an oven of two shelves, one cook. */
@@ -101,7 +102,7 @@ const made = new Map<string, Promise<Plan>>();
 
 /** Plans a meal or fails the test with the refusals; rounds end it, so that a slow machine finds the same plan. */
 export function planned(meal: Meal, seconds = 10, patience = 8): Promise<Plan> {
-  const asked = JSON.stringify([meal, seconds, patience]);
+  const asked = JSON.stringify([spoken(), meal, seconds, patience]);
   const plan = made.get(asked) ?? planNow(meal, seconds, patience);
   made.set(asked, plan);
   return plan;

@@ -109,6 +109,7 @@ async function cooked(meal: Meal): Promise<Cooked | null> {
 const WAY_SECONDS = 0.6;
 const WAY_PATIENCE = 6;
 const MOST_PRESSES = 3;
+const TOLD = 4;
 
 /** The meal as the best ways out have it, one after the other until enough is promised. */
 async function byTheBestWays(meal: Meal): Promise<Meal> {
@@ -118,11 +119,12 @@ async function byTheBestWays(meal: Meal): Promise<Meal> {
     const promised = before.ok ? (before.plan.odds?.good ?? 1) : 0;
     console.log(`  promised ${Math.round(100 * promised)}`);
     if (promised >= SURE_ENOUGH) break;
-    const [way] = await findWaysOut(best, before.ok ? before.plan : null, (other) =>
+    const ways = await findWaysOut(best, before.ok ? before.plan : null, (other) =>
       planMeal(other, { solve: { ...solve, seconds: WAY_SECONDS, patience: WAY_PATIENCE, explain: false } }),
     );
+    for (const { says, gains } of ways.slice(0, TOLD)) console.log(`  ${says}: ${gains}`);
+    const way = ways[0];
     if (!way) break;
-    console.log(`  ${way.says}: ${way.gains}`);
     best = appliedAsMade(best, way.change);
   }
   return best;

@@ -12,7 +12,7 @@ import {
   wattsOf,
 } from './boil';
 import { celsiusAfter, minutesAbove } from './cool';
-import { carryOver, minutesToHeat, restOf } from './roast';
+import { carryOver, minutesToHeat, restOf, slowerBy } from './roast';
 import { boilingPoint, simmerFactor } from './water';
 
 const question: BoilQuestion = {
@@ -170,5 +170,11 @@ describe('a roast and its oven', () => {
     expect(minutesToHeat(100, 12).likely).toBeLessThan(7);
     expect(minutesToHeat(150, 12, 180).likely).toBe(0);
     expect(Number.isFinite(minutesToHeat(320, 12).likely)).toBe(true);
+  });
+
+  it('a cooler oven takes longer, a hotter one less long, and there and back is the same', () => {
+    expect(slowerBy(190, 190)).toBe(1);
+    expect(slowerBy(200, 180)).toBeCloseTo(Math.log(170 / 105) / Math.log(190 / 125), 9);
+    expect(slowerBy(180, 200)).toBeCloseTo(1 / slowerBy(200, 180), 9);
   });
 });

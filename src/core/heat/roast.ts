@@ -32,3 +32,16 @@ export function minutesToHeat(celsius: number, minutesTo180: number, from = ROOM
   const likely = celsius <= from ? 0 : (minutesTo180 * time(from, Math.min(celsius, most - 5))) / time(ROOM, TOLD_FOR);
   return { low: 0.75 * likely, likely, high: 1.25 * likely };
 }
+
+/** °C at which most of what is roasted or baked is done in its middle, and at which it goes in. */
+const DONE = 75;
+const COOL = 10;
+
+/**
+ * How many times as long food takes to be done in its middle in an oven of another heat: it nears the heat around it as a thing that
+ * warms in proportion to the difference. Newton's law; 20 °C less is a sixth or so longer.
+ */
+export function slowerBy(fromCelsius: number, toCelsius: number): number {
+  const time = (celsius: number) => Math.log((celsius - COOL) / (celsius - DONE));
+  return time(toCelsius) / time(fromCelsius);
+}

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { checkDish } from '@/core/dish/check';
 import { scaleDish } from '@/core/dish/scale';
 import { appliedAsMade } from '@/core/remedies/change';
-import { ideasFor } from '@/core/remedies/ways-out';
+import { ideasFor } from '@/core/remedies/ideas';
 import { mealOf, plainGrain, planned } from '@/core/testing/meals';
 import { barleyLeeks, mushroomStock } from '@/demo/harvest';
 import { stepKey } from './keys';

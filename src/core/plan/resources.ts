@@ -7,7 +7,7 @@ import type { PoolResource, UnitResource } from '@/core/schedule/problem';
 /** Looks a cook can keep going at once. Common practice, no source: "two or three simmers in view". */
 const EYES_PER_COOK = 3;
 /** Within this many degrees dishes share an oven. Common practice, no source. */
-const SHARED_DEGREES = 10;
+export const SHARED_DEGREES = 10;
 
 /** The pool of all hands. */
 export const HANDS = 'hands';

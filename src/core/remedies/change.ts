@@ -22,7 +22,9 @@ export type Change =
   /** So many eat. */
   | { readonly kind: 'people'; readonly people: number }
   /** Another dish comes to the table. */
-  | { readonly kind: 'with'; readonly dish: Dish };
+  | { readonly kind: 'with'; readonly dish: Dish }
+  /** Some of these, one after the other, each as a change of what the one before has made. */
+  | { readonly kind: 'several'; readonly changes: readonly Change[] };
 
 /**
  * The meal as it is written, with a change. Of a dish that gives way to another what was put by hand and made ahead goes with it: it speaks
@@ -52,11 +54,14 @@ export function applied(meal: Meal, change: Change): Meal {
       return { ...meal, people: change.people };
     case 'with':
       return { ...meal, dishes: [...meal.dishes, change.dish] };
+    case 'several':
+      return change.changes.reduce(applied, meal);
   }
 }
 
 /** The same of a meal whose dishes are made ahead already, ready to plan. */
 export function appliedAsMade(meal: Meal, change: Change): Meal {
+  if (change.kind === 'several') return change.changes.reduce(appliedAsMade, meal);
   const now = applied(meal, change);
   return change.kind === 'ahead'
     ? { ...now, dishes: asMadeAhead({ dishes: meal.dishes, ahead: [change.made] }).dishes }

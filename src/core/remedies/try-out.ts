@@ -35,7 +35,8 @@ export async function tryOut<Idea extends Tryable, Found extends Idea>(
   return ranked(found, better, sameAs);
 }
 
-function ranked<Found extends Tryable>(
+/** What was found, the best first, each sort once; see `tryOut`. */
+export function ranked<Found extends Tryable>(
   found: readonly Found[],
   better: (a: Found, b: Found) => number,
   sameAs: (found: Found) => string | undefined,

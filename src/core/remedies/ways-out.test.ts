@@ -10,7 +10,9 @@ import { TEST_CLOCK } from '@/core/testing/clock';
 import { mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { SAMPLE_MEALS } from '@/demo/meals';
 import { appliedAsMade } from './change';
-import { findWaysOut, ideasFor, missingAdded } from './ways-out';
+import { ideasFor } from './ideas';
+import { missingAdded } from './lacking';
+import { findWaysOut } from './ways-out';
 
 const solving = { ...TEST_CLOCK, seconds: 10, rounds: 4 };
 const plan = (meal: Meal, notBefore?: number) =>

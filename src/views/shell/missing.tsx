@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { Meal } from '@/core/meal/meal';
-import { missingAdded } from '@/core/remedies/ways-out';
+import { missingAdded } from '@/core/remedies/lacking';
 import { say } from '@/core/say/say';
 import { pantry } from '@/store/db';
 import { carryOut } from '@/store/meals';

@@ -519,7 +519,7 @@ class Compilation {
           minutes: warmUp,
         });
         if (this.isDone(first) || this.isRunning(first) || this.isDone(key)) continue;
-        if (!this.isRunning(key) && this.standsAt(setting, settings)) continue;
+        if (!this.isRunning(key) && this.standsAt(setting, settings, first)) continue;
         const running = this.progress?.running.get(key);
         this.steps.push({
           id: key,
@@ -544,25 +544,39 @@ class Compilation {
     }
   }
 
-  /** In mid-meal: whether an oven stands at a heat now and nothing else will change it. */
-  private standsAt(wanted: OvenSetting, settings: ReadonlyMap<number, OvenSetting>): boolean {
-    if (!this.progress) return false;
-    let hot = false;
+  /**
+   * In mid-meal: whether the oven of a bake has its heat now, and by the plan that the cook knows nothing changes it before the bake. What wants
+   * another heat then stays behind it.
+   */
+  private standsAt(wanted: OvenSetting, settings: ReadonlyMap<number, OvenSetting>, bake: string): boolean {
+    const { progress } = this;
+    if (!progress) return false;
+    const hour = this.options.known?.places.get(bake)?.start ?? Number.POSITIVE_INFINITY;
+    let atThisHeat = Number.NEGATIVE_INFINITY;
+    let atAnother = Number.NEGATIVE_INFINITY;
+    const behind: string[] = [];
     for (const dish of this.dishes) {
       for (const step of dish.steps) {
-        if (step.place.at !== 'oven') continue;
-        const setting = settings.get(step.place.celsius)!;
-        if (setting.oven !== wanted.oven) continue;
-        const parts = this.partsOf(dish.id, step.id);
-        const warm = warmKey(dish.id, step.id);
-        if (setting.celsius !== wanted.celsius) {
-          if (!parts.every((part) => this.isDone(part.key))) return false;
-        } else if (this.isRunning(warm) || this.isDone(warm) || parts.some((part) => this.isRunning(part.key))) {
-          hot = true;
+        const setting = step.place.at === 'oven' ? settings.get(step.place.celsius) : undefined;
+        if (setting?.oven !== wanted.oven) continue;
+        const keys = this.partsOf(dish.id, step.id).map(({ key }) => key);
+        const begun = [warmKey(dish.id, step.id), ...keys].map((key) =>
+          this.isRunning(key) ? Number.POSITIVE_INFINITY : (progress.done.get(key)?.end ?? Number.NEGATIVE_INFINITY),
+        );
+        if (setting.celsius === wanted.celsius) {
+          atThisHeat = Math.max(atThisHeat, ...begun);
+          continue;
         }
+        atAnother = Math.max(atAnother, ...begun);
+        const toCome = keys.filter((key) => !this.isDone(key) && !this.isRunning(key));
+        const isBehind = (key: string) => (this.options.known?.places.get(key)?.start ?? 0) >= hour;
+        if (!toCome.every(isBehind)) return false;
+        behind.push(...toCome);
       }
     }
-    return hot;
+    if (atThisHeat <= atAnother) return false;
+    for (const key of behind) this.links.push({ from: bake, at: 'start', to: key, of: 'start', min: 0 });
+    return true;
   }
 
   finish(): CompileResult {

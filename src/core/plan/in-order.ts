@@ -1,6 +1,7 @@
+import { holdOfPerson } from '@/core/meal/keys';
 import { bare, own } from '@/core/plain/record';
-import { courseOf } from '@/core/risk/course';
-import { pushed } from '@/core/risk/rehearse';
+import { type Course, courseOf } from '@/core/risk/course';
+import { type Followed, followed } from '@/core/risk/rehearse';
 import { withinLags } from '@/core/risk/within-lags';
 import type { FoundSolution, Schedule } from '@/core/schedule/problem';
 import { validate } from '@/core/schedule/validate';
@@ -10,24 +11,59 @@ import type { Plan } from './plan';
 import { rolesIn } from './plan-course';
 import { COST } from './weights';
 
+/** Where so many minutes are won by it, people help each other out and pots go onto other burners than they were meant to. */
+const WORTH_HELP = 3;
+
 /**
  * The known plan with everything begun at the hour wanted at first, or as soon after as what it waits for allows: what a cook does who just goes
- * on, and makes up for minutes that were feared lost. What must not wait long for something that is late is begun later too.
+ * on, and makes up for minutes that were feared lost. What must not wait long for something that is late is begun later too. Whose hands or burner
+ * are taken meanwhile has others where that helps.
  */
 export function pushedOn(compiled: Compiled, known: Schedule, options: CompileOptions): Schedule {
   const { likely, origin } = compiled;
   if (likely.steps.some(({ id }) => own(known.starts, id) === undefined)) return known;
   const wanted = bare<number>();
-  for (const { id } of likely.steps) {
-    const hour = options.known?.places.get(id)?.wanted;
+  for (const { id, latest } of likely.steps) {
+    // What is under way, perhaps sooner than it was wanted, has no other hour.
+    const hour = latest === 0 ? undefined : options.known?.places.get(id)?.wanted;
     wanted[id] = hour === undefined ? known.starts[id]! : hour - origin;
   }
-  const course = courseOf(likely, { ...known, starts: wanted }, rolesIn(compiled));
-  const on = pushed(course);
-  const found = withinLags(course, likely, on) ?? on;
-  const starts = bare<number>();
-  for (const [index, id] of course.ids.entries()) starts[id] = found[index]!;
-  return { ...known, starts };
+  const course = onOwnFlames(courseOf(likely, { ...known, starts: wanted }, rolesIn(compiled)), compiled);
+  const inOrder = (as: 'meant' | 'helped') => {
+    const { starts: on, person, place } = followed(course, as);
+    const starts = withinLags({ ...course, person, place }, likely, on) ?? on;
+    return { starts, schedule: asFollowed(course, known, { starts, person, place }) };
+  };
+  const meant = inOrder('meant');
+  const helped = inOrder('helped');
+  const isSooner = meant.starts.some((start, index) => start - helped.starts[index]! >= WORTH_HELP);
+  if (!isSooner) return meant.schedule;
+  const faults = (schedule: Schedule) => validate(likely, schedule).faults.length;
+  return faults(helped.schedule) <= faults(meant.schedule) ? helped.schedule : meant.schedule;
+}
+
+/** The course in which what comes to the boil stays on its burner: on another its minutes would be others. */
+function onOwnFlames(course: Course, { entries }: Compiled): Course {
+  const boils = (id: string) => {
+    const entry = entries.get(id);
+    return entry?.kind === 'part' && entry.part.step.grows.by === 'boil';
+  };
+  return { ...course, placeCould: course.placeCould.map((could, index) => (boils(course.ids[index]!) ? 0 : could)) };
+}
+
+function asFollowed(
+  { ids, peopleIds, placeIds }: Course,
+  known: Schedule,
+  { starts, person, place }: Followed,
+): Schedule {
+  const [hours, units, holds] = [bare<number>(), bare(Object.entries(known.units)), bare(Object.entries(known.holds))];
+  for (const [index, id] of ids.entries()) {
+    hours[id] = starts[index]!;
+    const [, ...others] = own(known.units, id) ?? [];
+    if (place[index]! >= 0) units[id] = [placeIds[place[index]!]!, ...others];
+    if (person[index]! >= 0) holds[holdOfPerson(id)] = peopleIds[person[index]!]!;
+  }
+  return { starts: hours, units, holds };
 }
 
 /** Minutes late that rounding to whole minutes alone can make. */

@@ -39,16 +39,33 @@ function somewhere({ likely }: Compiled, solution: FoundSolution, key: string): 
   return null;
 }
 
-/** In mid-meal: what is kept warm is so until the table, however late or soon it is ready; longer than it was meant to be only where its place is free for that. */
+/**
+ * In mid-meal: what is kept warm is so until the table, however late or soon it is ready; longer than it was meant to be only where its place is
+ * free for that. Where not all can stay, those stay that wait least well without.
+ */
 export function keptAsFits(
   meal: Meal,
   compiled: Compiled,
   start: Schedule,
   options: CompileOptions,
 ): ReadonlyMap<string, number> {
-  const keeps = keptUntilTable(compiled, start, options);
-  if (compiled.stretch.size === 0) return keeps;
-  const fitted = keeps.size === 0 ? compiled : compile(meal, { ...options, keeps });
-  const fits = fitted.ok && validate(fitted.likely, start).faults.length === 0;
-  return fits ? keeps : keptUntilTable(compiled, start, { ...options, longer: false });
+  const wanted = keptUntilTable(compiled, start, options);
+  if (compiled.stretch.size === 0) return wanted;
+  const fits = (keeps: ReadonlyMap<string, number>) => {
+    const fitted = keeps.size === 0 ? compiled : compile(meal, { ...options, keeps });
+    return fitted.ok && validate(fitted.likely, start).faults.length === 0;
+  };
+  if (fits(wanted)) return wanted;
+  const asMeant = keptUntilTable(compiled, start, { ...options, how: 'as meant' });
+  const least = fits(asMeant) ? asMeant : keptUntilTable(compiled, start, { ...options, how: 'briefly' });
+  const { steps, ready } = compiled.likely;
+  const minutesOf = new Map(steps.map(({ id, minutes }) => [id, minutes]));
+  const holdOf = (key: string) => Math.min(...ready.filter(({ step }) => step === key).map(({ hold }) => hold));
+  const longer = [...wanted]
+    .filter(([key, minutes]) => minutes > (least.get(key) ?? minutesOf.get(key)!))
+    .sort(([a], [b]) => holdOf(a) - holdOf(b));
+  return longer.reduce<ReadonlyMap<string, number>>((keeps, [key, minutes]) => {
+    const tried = new Map(keeps).set(key, minutes);
+    return fits(tried) ? tried : keeps;
+  }, least);
 }

@@ -46,9 +46,18 @@ describe('how long things are kept warm', () => {
   });
 
   it('is never longer than it was meant to be where there is no place for that', () => {
-    expect(kept(compiled(20), 60, { ...known(-10), longer: false })).toBe(undefined);
-    expect(kept(compiled(20), 75, { ...known(-10), longer: false })).toBe(15);
-    expect(kept(compiled(20), 70, { ...known(-10), longer: false }, 120)).toBe(undefined);
+    expect(kept(compiled(20), 60, { ...known(-10), how: 'as meant' })).toBe(undefined);
+    expect(kept(compiled(20), 75, { ...known(-10), how: 'as meant' })).toBe(15);
+    expect(kept(compiled(20), 70, { ...known(-10), how: 'as meant' }, 120)).toBe(undefined);
+  });
+
+  it('is only until they wait well, where even that place is wanted', () => {
+    const briefly = { ...known(-10), how: 'briefly' } as const;
+    // Twenty minutes before the table it waits well: from 60 on it is kept for 20, as the meal says.
+    expect(kept(compiled(20), 60, briefly)).toBe(undefined);
+    expect(kept(compiled(20), 70, briefly)).toBe(10);
+    expect(kept(compiled(20), 85, briefly)).toBe(1);
+    expect(kept(compiled(20), 70, briefly, 110)).toBe(undefined);
   });
 
   it('is over at once, where it runs and its hour has come', () => {

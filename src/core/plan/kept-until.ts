@@ -6,7 +6,8 @@ import type { Compiled, CompileOptions } from './compile';
 export const WARM_UNTIL = 8;
 /** Of what is kept warm. */
 interface KeepingOptions {
-  readonly longer?: boolean;
+  /** As long as is good, no longer than it was meant to be, or only until it waits well for the table. */
+  readonly how?: 'long' | 'as meant' | 'briefly';
   readonly well?: number;
 }
 
@@ -15,13 +16,13 @@ const LEAST = 1;
 
 /**
  * Minutes, by key, for which things are kept warm when the evening goes by these starts, where that is another time than in the problem: until the hour
- * they were meant to, whenever they begin, or until they wait well for the table where that has moved; never longer than they bear. `longer` false:
+ * they were meant to, whenever they begin, or until they wait well for the table where that has moved; never longer than they bear. Not `long`:
  * only where that is less. `well`: how long before the table that is at most.
  */
 export function keptUntilTable(
   { likely, origin, stretch }: Compiled,
   { starts }: Schedule,
-  { known, longer = true, well = Number.POSITIVE_INFINITY }: Pick<CompileOptions, 'known'> & KeepingOptions,
+  { known, how = 'long', well = Number.POSITIVE_INFINITY }: Pick<CompileOptions, 'known'> & KeepingOptions,
 ): ReadonlyMap<string, number> {
   // What has only now come into the plan is kept as long as the meal says.
   if (stretch.size === 0 || likely.steps.some(({ id }) => own(starts, id) === undefined)) return new Map();
@@ -40,11 +41,13 @@ export function keptUntilTable(
     const meant = place && place.end - origin;
     const written = start + minutes;
     const nearly = table - Math.min(WARM_UNTIL, hold);
-    const until = longer
-      ? Math.max(table - Math.min(well, hold), meant ?? written, Math.min(written, nearly))
-      : (meant ?? written);
+    const until = {
+      long: Math.max(table - Math.min(well, hold), meant ?? written, Math.min(written, nearly)),
+      'as meant': meant ?? written,
+      briefly: table - hold,
+    }[how];
     const lasts = Math.max(runs ? 0 : LEAST, Math.min(most, Math.min(table, until) - start));
-    if (longer ? lasts !== minutes : lasts < minutes) kept.set(step, lasts);
+    if (how === 'long' ? lasts !== minutes : lasts < minutes) kept.set(step, lasts);
   }
   return kept;
 }

@@ -4,6 +4,7 @@ import { type Course, courseOf, type Roles } from '@/core/risk/course';
 import type { Compiled } from './compile';
 import type { Landing, Plan, PlannedStep } from './plan';
 import { EYES, HANDS, HEAT } from './resources';
+import { COST } from './weights';
 
 /** A plan made ready to be rehearsed. */
 export interface PlanCourse {
@@ -43,5 +44,6 @@ export function rolesIn({ stretch }: Pick<Compiled, 'stretch'>): Roles {
     isPerson: (unit) => readUnit(unit).sort === 'person',
     isKept: (pool) => pool !== HANDS && pool !== EYES && pool !== HEAT,
     stretchOf: (step) => stretch.get(step),
+    isLag: ({ early, late }) => early === 0 && late === COST.missedLag,
   };
 }

@@ -1,5 +1,5 @@
 import { own } from '@/core/plain/record';
-import type { Problem, Schedule } from '@/core/schedule/problem';
+import type { Problem, ReadyRow, Schedule } from '@/core/schedule/problem';
 
 /**
  * A schedule as it is followed: what waits for what, what stands in whose place, who does what. Times are minutes of the problem. Arcs of a
@@ -10,6 +10,8 @@ export interface Course {
   readonly ids: readonly string[];
   /** The hour at which each step is to begin. */
   readonly planned: Int32Array;
+  /** The hour to begin at, sooner than planned for what must not wait longer for something that is over by now. */
+  readonly pulledTo: Int32Array;
   /** 1 for what is under way, or cannot begin at any other minute: nothing holds it up. */
   readonly fixed: Uint8Array;
   readonly shortest: Float64Array;
@@ -37,6 +39,9 @@ export interface Course {
   /** Others who could do it, as bits. */
   readonly could: Int32Array;
   readonly people: number;
+  /** People and places by position. */
+  readonly peopleIds: readonly string[];
+  readonly placeIds: readonly string[];
   /** Position of the burner or appliance it stands on; -1 for none. */
   readonly place: Int32Array;
   /** Others it could stand on, as bits. */
@@ -64,6 +69,8 @@ export interface Roles {
   readonly isKept: (pool: string) => boolean;
   /** The most minutes that a step may last which only fills the time until its hour; absent for all others. */
   readonly stretchOf?: (step: string) => number | undefined;
+  /** Whether a row of the problem says how long what follows may wait for something that is over, or under way, by now. */
+  readonly isLag?: (row: ReadyRow) => boolean;
 }
 
 /** Pools of more than so many at once are never what decides the order. */
@@ -100,6 +107,12 @@ export function waitsFrom(
   return isKept ? Math.max(end, start + stretch[at]!) : end;
 }
 
+/** Minutes that a step lasts which begins at a minute: what fills the time until its hour as long as it has to, all else so many. */
+export function lastsFrom({ stretch, planned, likely }: Course, at: number, start: number, minutes: number): number {
+  if (stretch[at] === 0) return minutes;
+  return Math.max(0, Math.min(stretch[at]!, planned[at]! + likely[at]! - start));
+}
+
 /** Makes the course of a schedule: see `CourseMaker`. */
 export function courseOf(problem: Problem, schedule: Schedule, roles: Roles): Course {
   const start = Int32Array.from(problem.steps, ({ id }) => own(schedule.starts, id) ?? 0);
@@ -131,6 +144,7 @@ export class CourseMaker {
   private readonly earliest: Int32Array;
   private readonly fixed: Uint8Array;
   private readonly landings: readonly { readonly index: number; readonly soonest: number }[];
+  private readonly lags: readonly { readonly index: number; readonly latest: number }[];
   /** What holds several at once, and how much of it each step takes. */
   private readonly pools: readonly { readonly capacity: number; readonly takes: readonly number[] }[];
   /** For each state of an oven the steps that want it. */
@@ -139,7 +153,7 @@ export class CourseMaker {
   constructor(
     private readonly problem: Problem,
     schedule: Pick<Schedule, 'units' | 'holds'>,
-    { isPerson, isKept, stretchOf }: Roles,
+    { isPerson, isKept, stretchOf, isLag }: Roles,
   ) {
     const { steps } = problem;
     const n = steps.length;
@@ -182,6 +196,9 @@ export class CourseMaker {
         const index = at.get(step)!;
         return { index, soonest: by - hold - Math.max(this.stretch[index]!, steps[index]!.minutes) };
       });
+    this.lags = problem.ready
+      .filter((row) => isLag?.(row) === true)
+      .map(({ step, by }) => ({ index: at.get(step)!, latest: Math.max(0, by - steps[at.get(step)!]!.minutes) }));
     this.pools = problem.pools
       .filter(({ id, capacity }) => capacity <= CHAINED && isKept(id))
       .map(({ id, capacity }) => ({
@@ -215,6 +232,7 @@ export class CourseMaker {
       n,
       ids: problem.steps.map(({ id }) => id),
       planned: start,
+      pulledTo: this.pulledTo(start),
       fixed: this.fixed,
       notBefore,
       shortest: this.shortest,
@@ -232,12 +250,30 @@ export class CourseMaker {
       breath: this.breath,
       could: this.could,
       people: this.people.size,
+      peopleIds: [...this.people.keys()],
+      placeIds: [...this.places.keys()],
       place: this.place,
       placeCould: this.placeCould,
       places: this.places.size,
       kin: this.kin,
       kins: this.kins,
     };
+  }
+
+  /** Hours at which what must not wait longer is not late, with what has to be over before it. */
+  private pulledTo(start: Int32Array): Int32Array {
+    if (this.lags.length === 0) return start;
+    const pulled = start.slice();
+    const waiting = this.lags.map(({ index, latest }) => ({ index, latest }));
+    for (let next = waiting.pop(); next; next = waiting.pop()) {
+      const { index, latest } = next;
+      if (latest >= pulled[index]! || this.fixed[index] === 1) continue;
+      pulled[index] = Math.max(0, latest);
+      for (const { from, to, fromEnd, ofEnd, least } of this.links)
+        if (to === index && ofEnd === 0 && least >= 0)
+          waiting.push({ index: from, latest: latest - least - (fromEnd === 1 ? this.likely[from]! : 0) });
+    }
+    return pulled;
   }
 
   private takeUnits(schedule: Pick<Schedule, 'units' | 'holds'>, at: ReadonlyMap<string, number>): void {

@@ -4,7 +4,7 @@ import type { Problem, Schedule } from '@/core/schedule/problem';
 import { bareProblem, endToStart } from '@/core/schedule/testing/bare';
 import { type Course, courseOf, type Roles, waitsFrom } from './course';
 import { quantile } from './duration';
-import { drawMinutes, phi, pushed, rehearse } from './rehearse';
+import { drawMinutes, followed, phi, pushed, rehearse } from './rehearse';
 
 const roles: Roles = { isPerson: (unit) => unit.startsWith('person'), isKept: () => true };
 const step = (id: string, minutes: number, spread: readonly [number, number] = [minutes, minutes]) => ({
@@ -240,8 +240,46 @@ describe('an evening followed', () => {
       holds: { a: 'person 1', b: 'person 1', c: 'person 2' },
     });
     expect(evening(both, [15, 5, 1]).starts).toEqual([0, 11, 0]);
-    // What is pushed on by likely minutes stays with its people.
-    expect([...pushed({ ...both, planned: Int32Array.of(3, 4, 0) })]).toEqual([3, 14, 0]);
+    // What is pushed on by likely minutes stays with its people, or is helped.
+    const crossed = course(helped, {
+      starts: { a: 3, b: 4, c: 0 },
+      holds: { a: 'person 1', b: 'person 1', c: 'person 2' },
+    });
+    expect([...pushed(crossed)]).toEqual([3, 14, 0]);
+    const { starts, person } = followed(crossed, 'helped');
+    expect([...starts]).toEqual([3, 4, 0]);
+    expect([...person].map((who) => crossed.peopleIds[who])).toEqual(['person 1', 'person 2', 'person 2']);
+    expect([...followed(crossed, 'meant').person]).toEqual([...crossed.person]);
+  });
+
+  it('takes another burner for what is helped, and says which', () => {
+    const burners = [['one'], ['one', 'two']].map((ids) => [ids.map((id) => ({ id, cost: 0 }))]);
+    const steps = two.steps.map((each, index) => ({ ...each, units: burners[index]! }));
+    const crossed = course({ steps }, { starts: { a: 0, b: 5 }, units: { a: ['one'], b: ['one'] } });
+    expect([...pushed(crossed)]).toEqual([0, 10]);
+    const { starts, place } = followed(crossed, 'helped');
+    expect([...starts]).toEqual([0, 5]);
+    expect([...place].map((where) => crossed.placeIds[where])).toEqual(['one', 'two']);
+  });
+
+  it('begins sooner what must not wait longer for something that is over, and what has to be over before it', () => {
+    const isLag = ({ early }: { readonly early: number }) => early === 0;
+    const lagged = (ready: Problem['ready'], links = [endToStart('a', 'b', 0)]) =>
+      courseOf(
+        bareProblem({ horizon: 300, serve: 120, steps: two.steps, links, ready }),
+        { starts: { a: 50, b: 80 }, units: {}, holds: {} },
+        { ...roles, isLag },
+      );
+    const row = { step: 'b', hold: 0, late: 20 };
+    // It ends by 65, so it begins at 60, and what it waits for at 50, or at 40 where it ends by 55.
+    expect([...pushed(lagged([{ ...row, by: 65, early: 0 }]))]).toEqual([50, 60]);
+    expect([...pushed(lagged([{ ...row, by: 55, early: 0 }]))]).toEqual([40, 50]);
+    expect([...pushed(lagged([{ ...row, by: 2, early: 0 }]))]).toEqual([0, 10]);
+    expect([...pushed(lagged([{ ...row, by: 90, early: 0 }]))]).toEqual([50, 80]);
+    expect([...pushed(lagged([{ ...row, by: 65, early: 1 }]))]).toEqual([50, 80]);
+    // What only bounds an end, or may overlap, is not begun sooner for it.
+    expect([...pushed(lagged([{ ...row, by: 55, early: 0 }], []))]).toEqual([50, 50]);
+    expect([...pushed(lagged([{ ...row, by: 55, early: 0 }], [endToStart('a', 'b', -20)]))]).toEqual([50, 50]);
   });
 });
 

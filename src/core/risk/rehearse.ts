@@ -1,6 +1,6 @@
 import { toEnd } from '@/core/plain/to-end';
 import { seededRandom } from '@/core/schedule/random';
-import { type Course, NO_MOST } from './course';
+import { type Course, lastsFrom, NO_MOST } from './course';
 import { quantile } from './duration';
 
 /** Evenings cooked in the head: the end of each step in each evening, in minutes of the problem. */
@@ -92,16 +92,29 @@ export function* rehearseInTurns(course: Course, drawn: Drawn): Generator<number
   return all;
 }
 
-/** The schedule by likely minutes when each step begins at its hour or as soon after as it can, everything in its order and with its people. */
+/** A schedule by likely minutes as it is followed: when each step begins, with whose hands and where (positions in the course, -1 for none). */
+export interface Followed {
+  readonly starts: Int32Array;
+  readonly person: Int32Array;
+  readonly place: Int32Array;
+}
+
+/**
+ * What comes of a course by likely minutes when each step begins at its hour or as soon after as it can, everything in its order: with the people and
+ * on the burners that were meant, or with others where those are not free.
+ */
+export function followed(course: Course, as: 'meant' | 'helped'): Followed {
+  const { n } = course;
+  const none = new Int32Array(n);
+  const cook = new Cook(as === 'helped' ? course : { ...course, could: none, placeCould: none });
+  const starts = new Int32Array(n);
+  cook.evening(Int32Array.from(course.likely), starts, new Int32Array(n));
+  return { starts, person: cook.whose, place: cook.where };
+}
+
+/** When each step begins then, with everything as it was meant. */
 export function pushed(course: Course): Int32Array {
-  const minutes = Int32Array.from(course.likely);
-  const starts = new Int32Array(course.n);
-  const none = new Int32Array(course.n);
-  cookEach({ ...course, could: none, placeCould: none }, { evenings: 1, minutes }, (_, found) => {
-    starts.set(found);
-    return true;
-  });
-  return starts;
+  return followed(course, 'meant').starts;
 }
 
 /** The same at once. */
@@ -113,6 +126,9 @@ const QUANTILES = 1024;
 
 /** One cook of a course, with the tables used again each evening. */
 class Cook {
+  /** Whose hands and which place each step had on the last evening. */
+  readonly whose: Int32Array;
+  readonly where: Int32Array;
   private readonly left: Int32Array;
   private readonly ready: Int32Array;
   private readonly pulled: Int32Array;
@@ -124,6 +140,8 @@ class Cook {
   private size = 0;
 
   constructor(private readonly course: Course) {
+    this.whose = course.person.slice();
+    this.where = course.place.slice();
     this.left = new Int32Array(course.n);
     this.ready = new Int32Array(course.n);
     this.pulled = new Int32Array(course.n);
@@ -136,17 +154,18 @@ class Cook {
 
   evening(minutes: Int32Array, starts: Int32Array, ends: Int32Array): void {
     this.minutes = minutes;
-    const { n, planned, notBefore, waitsFor, arcAt, arcTo, arcFromEnd, arcOfEnd, arcLeast, arcMost } = this.course;
+    const { n, planned, pulledTo, notBefore, waitsFor, arcAt, arcTo, arcFromEnd, arcOfEnd, arcLeast, arcMost } =
+      this.course;
     const { left, ready, pulled, heldEnd, free } = this;
     left.set(waitsFor);
     ready.fill(-NO_MOST);
     heldEnd.fill(-NO_MOST);
-    pulled.set(planned);
+    pulled.set(pulledTo);
     free.fill(-NO_MOST);
     this.taken.fill(-NO_MOST);
     this.size = 0;
     for (let i = 0; i < n; i++) {
-      if (left[i] === 0) this.push(i, Math.max(planned[i]!, notBefore[i]!));
+      if (left[i] === 0) this.push(i, Math.max(pulledTo[i]!, notBefore[i]!));
     }
     let cooked = 0;
     while (this.size > 0) {
@@ -196,14 +215,14 @@ class Cook {
     const end = start + this.lasts(i, start);
     if (who >= 0) this.free[who] = end + breath[i]!;
     if (where >= 0) this.taken[where] = end;
+    this.whose[i] = who;
+    this.where[i] = where;
     return start;
   }
 
   /** Minutes that a step lasts which begins at a minute: what fills the time until its hour as long as it has to. */
   private lasts(i: number, start: number): number {
-    const { stretch, planned, likely } = this.course;
-    if (stretch[i] === 0) return this.minutes[i]!;
-    return Math.max(0, Math.min(stretch[i]!, planned[i]! + likely[i]! - start));
+    return lastsFrom(this.course, i, start, this.minutes[i]!);
   }
 
   private push(i: number, ready: number): void {

@@ -32,6 +32,22 @@ describe('hours that keep every lag', () => {
     expect(found({ holds }, hands)).toEqual([0, 12, 50]);
   });
 
+  it('let what only fills the time until its hour give way to what follows it', () => {
+    // The first is kept warm from 10 to 40: begun at 30 it makes room at 40 all the same, and never ends before it begins.
+    const keeping = { ...roles, stretchOf: (id: string) => (id === 'a' ? 40 : undefined) };
+    const problem = bareProblem({
+      horizon: 100,
+      serve: 90,
+      links: [endToStart('a', 'c', 0)],
+      steps: [{ id: 'a', minutes: 30 }, ...steps.slice(1)],
+    });
+    const course = courseOf(problem, { starts: { a: 10, b: 0, c: 40 }, units: {}, holds: {} }, keeping);
+    const from = (a: number) => [...withinLags(course, problem, Int32Array.of(a, 0, 40))!];
+    expect(from(10)).toEqual([10, 0, 40]);
+    expect(from(30)).toEqual([30, 0, 40]);
+    expect(from(45)).toEqual([45, 0, 45]);
+  });
+
   it('are none where what is under way stands against it, where two lags do, or where the day is over', () => {
     const underWay = steps.map((step) => (step.id === 'a' ? { ...step, earliest: 0, latest: 0 } : step));
     expect(found({ links: held, steps: underWay }, { starts: { a: 0, b: 30, c: 12 } })).toBeNull();

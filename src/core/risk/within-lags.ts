@@ -1,13 +1,14 @@
 import type { Problem } from '@/core/schedule/problem';
-import type { Course } from './course';
+import { type Course, lastsFrom } from './course';
 import { turnsOf } from './turns';
 
 /** One lag between the starts of two steps, by position. */
 interface Lag {
   readonly from: number;
   readonly to: number;
-  /** start(to) is at least so many minutes after start(from). */
+  /** `start(to)` is at least so many minutes after `start(from)`, or after its end where that is how it is counted. */
   readonly least: number;
+  readonly fromEnd: boolean;
 }
 
 /**
@@ -20,9 +21,8 @@ export function withinLags(course: Course, problem: Problem, starts: Int32Array)
   for (let from = 0; from < n; from++) {
     for (let arc = course.arcAt[from]!; arc < course.arcAt[from + 1]!; arc++) {
       const to = course.arcTo[arc]!;
-      const offset =
-        (course.arcFromEnd[arc] === 1 ? likely[from]! : 0) - (course.arcOfEnd[arc] === 1 ? likely[to]! : 0);
-      lags.push({ from, to, least: course.arcLeast[arc]! + offset });
+      const least = course.arcLeast[arc]! - (course.arcOfEnd[arc] === 1 ? likely[to]! : 0);
+      lags.push({ from, to, least, fromEnd: course.arcFromEnd[arc] === 1 });
     }
   }
   const at = new Map(course.ids.map((id, index) => [id, index]));
@@ -30,18 +30,19 @@ export function withinLags(course: Course, problem: Problem, starts: Int32Array)
     if (max === null || max === undefined) continue;
     const [a, b] = [at.get(from)!, at.get(to)!];
     const offset = (of === 'end' ? likely[a]! : 0) - (edge === 'end' ? likely[b]! : 0);
-    lags.push({ from: b, to: a, least: -max - offset });
+    lags.push({ from: b, to: a, least: -max - offset, fromEnd: false });
   }
   for (const { before, after, minutes } of turnsOf(course, starts)) {
-    lags.push({ from: before, to: after, least: likely[before]! + minutes });
+    lags.push({ from: before, to: after, least: minutes, fromEnd: true });
   }
   const found = starts.slice();
   for (let round = 0; round <= n; round++) {
     let isKept = true;
-    for (const { from, to, least } of lags) {
-      if (found[to]! >= found[from]! + least) continue;
+    for (const { from, to, least, fromEnd } of lags) {
+      const lasts = fromEnd ? lastsFrom(course, from, found[from]!, likely[from]!) : 0;
+      if (found[to]! >= found[from]! + lasts + least) continue;
       if (fixed[to] === 1) return null;
-      found[to] = found[from]! + least;
+      found[to] = found[from]! + lasts + least;
       isKept = false;
     }
     if (isKept) return found.every((start, index) => start + likely[index]! <= problem.horizon) ? found : null;

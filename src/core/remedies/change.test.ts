@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { SHELF } from '@/core/dish/shelf';
+import { aheadPoints } from '@/core/meal/ahead';
 import { mealOf, plainGrain, smallKitchen } from '@/core/testing/meals';
 import { applied, appliedAsMade } from './change';
 
@@ -38,5 +40,26 @@ describe('a change carried out', () => {
     // The dishes stay as they are written; to be planned they are made ahead.
     expect(applied(meal, { kind: 'ahead', made }).dishes).toBe(meal.dishes);
     expect(appliedAsMade(meal, { kind: 'ahead', made }).ahead).toEqual([made]);
+  });
+
+  it('of several is each of what the one before has made', () => {
+    const kitchen = { ...smallKitchen, burners: smallKitchen.burners.slice(0, 1) };
+    const stew = SHELF.find(({ name }) => name === 'Lamb in its own juices')!;
+    const made = { dish: stew.id, upTo: aheadPoints(stew)[0]!.upTo, days: 1 };
+    const several = {
+      kind: 'several',
+      changes: [
+        { kind: 'kitchen', kitchen },
+        { kind: 'dish', dishId: 'two', dish: stew },
+        { kind: 'ahead', made },
+      ],
+    } as const;
+    const now = applied(meal, several);
+    expect(now).toMatchObject({ kitchen, ahead: [...meal.ahead, made] });
+    expect(now.dishes).toEqual([meal.dishes[0], stew]);
+    // Ready to plan, what is made ahead is gone from the day.
+    const asMade = appliedAsMade(meal, several).dishes;
+    expect(asMade).toEqual(appliedAsMade(now, { kind: 'ahead', made }).dishes);
+    expect(asMade[1]).not.toEqual(stew);
   });
 });

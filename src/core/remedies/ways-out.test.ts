@@ -4,6 +4,7 @@ import { SHELF } from '@/core/dish/shelf';
 import { overnight, waits } from '@/core/dish/write';
 import { checkMeal } from '@/core/meal/check';
 import type { Meal } from '@/core/meal/meal';
+import type { Plan } from '@/core/plan/plan';
 import { planMeal } from '@/core/plan/plan-meal';
 import { wantsWayOut } from '@/core/plan/well-landed';
 import { TEST_CLOCK } from '@/core/testing/clock';
@@ -156,6 +157,90 @@ describe('ways out', () => {
       overdue: 0,
     });
     expect(ways.find(({ id }) => id === 'warm oven a')).toMatchObject({ overdue: 1 });
+  });
+});
+
+describe('ways out by two', () => {
+  const meal = mealOf([plainGrain('a'), plainGrain('b'), plainGrain('c')]);
+  /** A plan of which so many evenings land well, each dish by itself in so many. */
+  const landing = (good: number, dishes: readonly number[], late = 0): Plan =>
+    ({
+      landings: [{ late, fine: late > 0 ? 'late' : 'well' }],
+      odds: { good, within5: 1, dishes: dishes.map((each) => ({ good: each })) },
+    }) as unknown as Plan;
+  const before = landing(0.1, [0.2, 0.2, 1]);
+  const has = ({ kitchen, dishes }: Meal) => ({
+    burner: kitchen.burners.length > meal.kitchen.burners.length,
+    cook: kitchen.people.length > meal.kitchen.people.length,
+    dishes: dishes.length,
+  });
+  const search = (plan: (meal: Meal) => Plan) => {
+    const tried: string[] = [];
+    const ways = findWaysOut(meal, before, async (idea) => ({ ok: true, plan: plan(idea) }), {
+      onTried: (count, all, found) => tried.push(`${count}/${all} ${found.length}`),
+    });
+    return ways.then((found) => ({ ways: found, tried }));
+  };
+  const single = ideasFor(meal, undefined, before).length;
+
+  it('are tried where none alone is enough: those that bring dishes nearest, put together', async () => {
+    const { ways, tried } = await search((idea) => {
+      const { burner, cook } = has(idea);
+      return burner && cook ? landing(0.95, [1, 1, 1]) : landing(0.12, [burner ? 0.9 : 0.2, cook ? 0.9 : 0.2, 1]);
+    });
+    expect(ways).toHaveLength(1);
+    expect(ways[0]).toMatchObject({
+      id: 'burner and hands',
+      says: 'borrow a portable burner, and a second cook from 16:30 until the table',
+      asks: 'a burner, and a safe place for it and somebody’s time',
+      gains: expect.stringMatching(/19 of 20 evenings instead of 2$/),
+    });
+    expect(has(appliedAsMade(meal, ways[0]!.change))).toEqual({ burner: true, cook: true, dishes: 3 });
+    expect(tried).toHaveLength(single + 1);
+    expect(tried.at(-1)).toBe(`${single + 1}/${single + 1} 1`);
+  });
+
+  it('are not tried where one is enough and leaves the menu as it is', async () => {
+    const enough = await search((idea) => (has(idea).burner ? landing(0.8, [1, 1, 1]) : before));
+    expect(enough.tried).toHaveLength(single);
+    expect(enough.ways.map(({ id }) => id)).toEqual(['burner']);
+    const nearly = await search((idea) =>
+      has(idea).burner ? landing(0.79, [1, 1, 0.5]) : landing(0.1, [0.2, 0.3, 1]),
+    );
+    expect(nearly.tried.length).toBeGreaterThan(single);
+    // One dish fewer is a way, but others are looked for all the same.
+    const without = await search((idea) =>
+      has(idea).dishes < 3 ? landing(0.95, [1, 1]) : landing(0.1, [has(idea).burner ? 0.9 : 0.2, 0.2, 1]),
+    );
+    expect(without.tried.length).toBeGreaterThan(single);
+    expect(without.ways[0]!.id).toMatch(/^without [abc]$/);
+  });
+
+  it('come after one alone that is as good, and of two nearly as good the one that asks less comes first', async () => {
+    const { ways } = await search(({ kitchen, dishes }) => {
+      if (kitchen.burners.length > 2) return landing(0.91, [1, 1, 1]);
+      return dishes.length < 3 ? landing(1, [1, 1]) : before;
+    });
+    expect(ways[0]!.id).toBe('burner');
+    expect(ways.at(-1)!.id).toMatch(/^without/);
+  });
+});
+
+describe('what bakes at two heats', () => {
+  const named = (name: string) => SHELF.find((dish) => dish.name === name)!;
+  const legs = named('Chicken legs in yogurt, baked');
+  const loin = named('Pork loin with fennel');
+
+  it('may bake at one, with its minutes told for so many people', () => {
+    const meal = mealOf([legs, plainGrain(), loin], { people: 8 });
+    const idea = ideasFor(meal).find(({ id }) => id === 'one heat 205')!;
+    expect(idea.says).toBe('bake Chicken legs in yogurt, baked and Pork loin with fennel together at 205 °C');
+    expect(idea.asks).toMatch(
+      /^other minutes: Chicken legs in yogurt, baked \d+ instead of 36 and Pork loin with fennel \d+ instead of \d+$/,
+    );
+    const changed = appliedAsMade(meal, idea.change);
+    expect(changed.dishes.map(({ id }) => id)).toEqual([`${legs.id}-at-205`, 'grain', `${loin.id}-at-205`]);
+    expect(ideasFor(changed).some(({ id }) => id.startsWith('one heat'))).toBe(false);
   });
 });
 

@@ -87,7 +87,8 @@ function pairsOf(
     .flatMap((one, index) => chosen.slice(index + 1).map((other) => ({ one, other })))
     .sort((a, b) => a.one.shortfall + a.other.shortfall - (b.one.shortfall + b.other.shortfall))
     .slice(0, MOST_PAIRS)
-    .flatMap(({ one: { idea: one }, other: { idea: other } }) => {
+    .flatMap((pair) => {
+      const [one, other] = [pair.one.idea, pair.other.idea].sort((a, b) => a.effort - b.effort) as [Idea, Idea];
       // What the second changes it changes of what the first has made.
       const then = ideasFor(appliedAsMade(meal, one.change), minutesLeft, before).find(({ id }) => id === other.id);
       return then ? [together(one, then)] : [];

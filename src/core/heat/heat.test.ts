@@ -12,7 +12,7 @@ import {
   wattsOf,
 } from './boil';
 import { celsiusAfter, minutesAbove } from './cool';
-import { carryOver, minutesToHeat, restOf, slowerBy } from './roast';
+import { carryOver, minutesToCool, minutesToHeat, restOf, slowerBy } from './roast';
 import { boilingPoint, simmerFactor } from './water';
 
 const question: BoilQuestion = {
@@ -170,6 +170,17 @@ describe('a roast and its oven', () => {
     expect(minutesToHeat(100, 12).likely).toBeLessThan(7);
     expect(minutesToHeat(150, 12, 180).likely).toBe(0);
     expect(Number.isFinite(minutesToHeat(320, 12).likely)).toBe(true);
+  });
+
+  it('an oven comes down to 80 °C the sooner the less hot it was, and nothing from where it is', () => {
+    const { low, likely, high } = minutesToCool(80, 200);
+    expect(likely).toBeCloseTo(11 * Math.log(3), 9);
+    expect([low, high]).toEqual([0.67 * likely, 1.33 * likely]);
+    expect(minutesToCool(80, 140).likely).toBeLessThan(likely);
+    expect(minutesToCool(80, 80).likely).toBe(0);
+    expect(minutesToCool(180, 160).likely).toBe(0);
+    // Nobody waits for an oven to be as cold as the kitchen.
+    expect(minutesToCool(20, 200).likely).toBe(minutesToCool(30, 200).likely);
   });
 
   it('a cooler oven takes longer, a hotter one less long, and there and back is the same', () => {

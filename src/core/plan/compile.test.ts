@@ -190,6 +190,18 @@ describe('compile and read', () => {
     expect(between.map(({ minutes }) => minutes).sort((a, b) => a - b)).toEqual([7, 12]);
   });
 
+  it('lets an oven that is hotter at another time come down, and says how', async () => {
+    const plan = await planned(mealOf([baked('a', 200, 40), baked('b', 80, 20)]));
+    const [hot, low] = [at(plan, 'a/bake~warm'), at(plan, 'b/bake~warm')];
+    expect([hot.minutes, low.minutes]).toEqual([12, 12]);
+    expect(hot.says).not.toContain('ajar');
+    expect(low.says).toMatch(
+      /^Set the oven to 80 °C and let it warm through\. While it is hotter than that, leave its door ajar\.$/,
+    );
+    const alone = await planned(mealOf([baked('b', 80, 20)]));
+    expect(at(alone, 'b/bake~warm')).toMatchObject({ minutes: 3, says: expect.not.stringContaining('ajar') });
+  });
+
   it('puts the work of the day before on that day', async () => {
     const cured = dish({
       id: 'cured',

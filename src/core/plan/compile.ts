@@ -2,7 +2,7 @@ import type { Refusal } from '@/core/dish/check';
 import type { Dish, Lands, Link, Step, VesselUse } from '@/core/dish/dish';
 import { isHeatedAfter, isHot, liesRaw } from '@/core/dish/foods';
 import { isLeftInTheOven, mostKept } from '@/core/dish/keep-warm';
-import { minutesToHeat } from '@/core/heat/roast';
+import { minutesToCool, minutesToHeat } from '@/core/heat/roast';
 import { checkMeal } from '@/core/meal/check';
 import { giverOf } from '@/core/meal/hand-over';
 import { holdOfPerson, holdOfVessel, readUnit, stepKey, unitId, warmKey } from '@/core/meal/keys';
@@ -49,6 +49,8 @@ export type Entry =
       readonly step: string;
       readonly oven: string;
       readonly celsius: number;
+      /** The oven is to be hotter too, at another time. */
+      readonly hotter: boolean;
       readonly minutes: number;
     }
   | { readonly kind: 'present' };
@@ -509,13 +511,23 @@ class Compilation {
         const first = this.partsOf(dish.id, step.id)[0]!.key;
         const oven = this.meal.kitchen.ovens.find((each) => each.id === setting.oven)!;
         const key = warmKey(dish.id, step.id);
-        const warmUp = Math.round(minutesToHeat(setting.celsius, oven.warmUpMinutes).likely);
+        const hottest = Math.max(
+          ...[...settings.values()].flatMap(({ oven: id, celsius }) => (id === oven.id ? [celsius] : [])),
+        );
+        // Whichever comes before: cold, or what else this oven is to be at.
+        const warmUp = Math.round(
+          Math.max(
+            minutesToHeat(setting.celsius, oven.warmUpMinutes).likely,
+            minutesToCool(setting.celsius, hottest).likely,
+          ),
+        );
         this.entries.set(key, {
           kind: 'warm',
           dish,
           step: step.id,
           oven: oven.id,
           celsius: setting.celsius,
+          hotter: hottest > setting.celsius,
           minutes: warmUp,
         });
         if (this.isDone(first) || this.isRunning(first) || this.isDone(key)) continue;

@@ -69,7 +69,7 @@ export function readPlan(meal: Meal, compiled: Compiled, solution: FoundSolution
       steps.push({
         ...common,
         name: say('oven to {celsius} °C', { celsius: entry.celsius }),
-        says: say('Set the oven to {celsius} °C and let it warm through.', { celsius: entry.celsius }),
+        says: sayWarmUp(entry),
         part: 1,
         parts: 1,
         shortestEnd: common.end,
@@ -225,6 +225,11 @@ function stationOf(
   if (person)
     return { id: stationId('board', person.id), sort: 'board', name: say('Board, {person}', { person: person.name }) };
   return shelfStation();
+}
+
+function sayWarmUp({ celsius, hotter }: { readonly celsius: number; readonly hotter: boolean }): string {
+  const set = say('Set the oven to {celsius} °C and let it warm through.', { celsius });
+  return hotter ? `${set} ${say('While it is hotter than that, leave its door ajar.')}` : set;
 }
 
 /** A warm-up while the oven stands at that heat already is nothing to do. */

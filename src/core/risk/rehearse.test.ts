@@ -252,6 +252,22 @@ describe('an evening followed', () => {
     expect([...followed(crossed, 'meant').person]).toEqual([...crossed.person]);
   });
 
+  it('what is under way has its burner before what is to begin at that minute, whichever comes first in the list', () => {
+    const units = [[{ id: 'one', cost: 0 }]];
+    const running = { ...step('b', 5), earliest: 0, latest: 0, units };
+    for (const steps of [
+      [running, { ...step('a', 10), units }],
+      [{ ...step('a', 10), units }, running],
+    ]) {
+      const both = course({ steps }, { starts: { a: 0, b: 0 }, units: { a: ['one'], b: ['one'] } });
+      const starts = pushed(both);
+      expect(both.ids.map((id, index) => [id, starts[index]]).sort()).toEqual([
+        ['a', 5],
+        ['b', 0],
+      ]);
+    }
+  });
+
   it('takes another burner for what is helped, and says which', () => {
     const burners = [['one'], ['one', 'two']].map((ids) => [ids.map((id) => ({ id, cost: 0 }))]);
     const steps = two.steps.map((each, index) => ({ ...each, units: burners[index]! }));

@@ -256,7 +256,9 @@ class Cook {
   }
 
   private before(a: number, b: number): boolean {
-    const by = this.ready[a]! - this.ready[b]! || this.course.planned[a]! - this.course.planned[b]! || a - b;
+    const { fixed, planned } = this.course;
+    // What is under way has its hands and its burner before anything that is to begin at that minute.
+    const by = this.ready[a]! - this.ready[b]! || fixed[b]! - fixed[a]! || planned[a]! - planned[b]! || a - b;
     return by < 0;
   }
 }

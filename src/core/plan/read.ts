@@ -229,7 +229,9 @@ function stationOf(
 
 function sayWarmUp({ celsius, hotter }: { readonly celsius: number; readonly hotter: boolean }): string {
   const set = say('Set the oven to {celsius} °C and let it warm through.', { celsius });
-  return hotter ? `${set} ${say('While it is hotter than that, leave its door ajar.')}` : set;
+  return hotter
+    ? `${set} ${say('While it is hotter than that, leave its door ajar, where its maker allows it.')}`
+    : set;
 }
 
 /** A warm-up while the oven stands at that heat already is nothing to do. */

@@ -86,7 +86,11 @@ export function WaysOut({ meal, plan }: { readonly meal: Meal; readonly plan: Pl
                   {say('{gains}; asks {asks}', { gains: way.gains, asks: way.asks })}
                 </span>
               </span>
-              <Button onClick={() => void apply(way)} aria-label={say('Do this: {says}', { says: way.says })}>
+              <Button
+                className="shrink-0"
+                onClick={() => void apply(way)}
+                aria-label={say('Do this: {says}', { says: way.says })}
+              >
                 {say('do this')}
               </Button>
             </li>

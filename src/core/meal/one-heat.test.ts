@@ -81,6 +81,17 @@ describe('one heat for what bakes at two', () => {
     expect(meets({ ...legs, lands: { ...legs.lands!, waits: { ...legs.lands!.waits, served: 'cold' } } })).toBe(false);
   });
 
+  it('is not for one dish that bakes first at one heat and then at another', () => {
+    const twice: Dish = {
+      ...legs,
+      steps: legs.steps.flatMap((step) =>
+        step.place.at === 'oven' ? [step, { ...step, id: 'lower', place: { ...step.place, celsius: 190 } }] : [step],
+      ),
+    };
+    expect(atOneHeat([twice], 10)).toEqual([]);
+    expect(atOneHeat([twice, loin], 10)).toHaveLength(1);
+  });
+
   it('gives dishes that can be planned', () => {
     const { dishes } = atOneHeat([legs, loin], 10)[0]!;
     expect(checkMeal(mealOf(Object.values(dishes)))).toEqual(checkMeal(mealOf([legs, loin])));

@@ -28,17 +28,18 @@ export interface OneHeat {
   readonly dishes: Readonly<Record<string, Dish>>;
 }
 
-/** Heats that are too far apart to share an oven and near enough to meet, each run of them by itself. `apart`: degrees that are shared as they are. */
+/** Heats of several dishes that are too far apart to share an oven and near enough to meet, each run of them by itself. `apart`: degrees that are shared as they are. */
 export function atOneHeat(dishes: readonly Dish[], apart: number): readonly OneHeat[] {
   const bakes = dishes.flatMap(bakesOf);
   const heats = [...new Set(bakes.map(({ celsius }) => celsius))].sort((a, b) => a - b);
   const runs = heats.map((least) => heats.filter((each) => each >= least && each <= least + MEET_WITHIN));
   return runs
     .filter((run, index) => run.at(-1)! - run[0]! > apart && run.at(-1) !== runs[index - 1]?.at(-1))
-    .map((run) => {
-      const celsius = 5 * Math.round((run[0]! + run.at(-1)!) / 10);
+    .flatMap((run) => {
       const inRun = bakes.filter((bake) => run.includes(bake.celsius));
-      return metAt(inRun, celsius);
+      // Two heats of one dish are meant to follow each other.
+      const isOneDish = inRun.every(({ dish }) => dish === inRun[0]!.dish);
+      return isOneDish ? [] : [metAt(inRun, 5 * Math.round((run[0]! + run.at(-1)!) / 10))];
     });
 }
 

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { atOnce, bake, chop, dish, follow, fry, item, leave, pot, simmer, waits, work } from '@/core/dish/write';
+import { atOnce, chop, dish, follow, fry, item, leave, pot, simmer, waits, work } from '@/core/dish/write';
 import type { Meal } from '@/core/meal/meal';
 import type { Problem } from '@/core/schedule/problem';
 import { TEST_CLOCK } from '@/core/testing/clock';
-import { drainedGrain, mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
+import { baked, drainedGrain, mealOf, plainGrain, planned, smallKitchen } from '@/core/testing/meals';
 import { compile } from './compile';
 import type { Plan } from './plan';
 import { planMeal } from './plan-meal';
@@ -53,18 +53,6 @@ const barley = dish({
   ],
   lands: { step: 'cook', waits: waits('hot', 10, 20, 'covered') },
 });
-
-const baked = (id: string, celsius: number, minutes: number) =>
-  dish({
-    id,
-    name: `Baked ${id}`,
-    servings: 4,
-    ingredients: [],
-    steps: [chop('cut', 'cut', 5, 'Cut.'), bake('bake', 'bake', celsius, 1, minutes, 'Bake.', { vessel: 'tray' })],
-    links: [follow('cut', 'bake')],
-    vessels: [pot('tray', 'tray', ['tray'], 2, 'bake', 'bake')],
-    lands: { step: 'bake', waits: waits('hot', 15, 40, 'covered') },
-  });
 
 describe('compile and read', () => {
   it('keeps a soak within its shortest and longest minutes', async () => {

@@ -35,9 +35,10 @@ export function pushedOn(compiled: Compiled, known: Schedule, options: CompileOp
     return { starts, schedule: asFollowed(course, known, { starts, person, place }) };
   };
   const meant = inOrder('meant');
+  const isLaterThan = (hours: Int32Array) => meant.starts.some((start, index) => start - hours[index]! >= WORTH_HELP);
+  if (!isLaterThan(course.pulledTo)) return meant.schedule;
   const helped = inOrder('helped');
-  const isSooner = meant.starts.some((start, index) => start - helped.starts[index]! >= WORTH_HELP);
-  if (!isSooner) return meant.schedule;
+  if (!isLaterThan(helped.starts)) return meant.schedule;
   const faults = (schedule: Schedule) => validate(likely, schedule).faults.length;
   return faults(helped.schedule) <= faults(meant.schedule) ? helped.schedule : meant.schedule;
 }

@@ -59,10 +59,11 @@ export function keptAsFits(
   const asMeant = keptUntilTable(compiled, start, { ...options, how: 'as meant' });
   const least = fits(asMeant) ? asMeant : keptUntilTable(compiled, start, { ...options, how: 'briefly' });
   const { steps, ready } = compiled.likely;
-  const minutesOf = new Map(steps.map(({ id, minutes }) => [id, minutes]));
   const holdOf = (key: string) => Math.min(...ready.filter(({ step }) => step === key).map(({ hold }) => hold));
-  const longer = [...wanted]
-    .filter(([key, minutes]) => minutes > (least.get(key) ?? minutesOf.get(key)!))
+  const longer = steps
+    .filter(({ id }) => compiled.stretch.has(id))
+    .map(({ id, minutes }) => [id, wanted.get(id) ?? minutes, least.get(id) ?? minutes] as const)
+    .filter(([, most, now]) => most > now)
     .sort(([a], [b]) => holdOf(a) - holdOf(b));
   return longer.reduce<ReadonlyMap<string, number>>((keeps, [key, minutes]) => {
     const tried = new Map(keeps).set(key, minutes);

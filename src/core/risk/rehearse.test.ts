@@ -4,7 +4,7 @@ import type { Problem, Schedule } from '@/core/schedule/problem';
 import { bareProblem, endToStart } from '@/core/schedule/testing/bare';
 import { type Course, courseOf, type Roles, waitsFrom } from './course';
 import { quantile } from './duration';
-import { drawMinutes, followed, phi, pushed, rehearse } from './rehearse';
+import { drawMinutes, followed, phi, rehearse } from './rehearse';
 
 const roles: Roles = { isPerson: (unit) => unit.startsWith('person'), isKept: () => true };
 const step = (id: string, minutes: number, spread: readonly [number, number] = [minutes, minutes]) => ({
@@ -18,6 +18,8 @@ const course = (change: Partial<Problem>, schedule: Partial<Schedule>): Course =
     { starts: {}, units: {}, holds: {}, ...schedule },
     roles,
   );
+/** When steps begin by likely minutes, with everything as it was meant. */
+const pushed = (of: Course) => followed(of, 'meant').starts;
 /** Starts and ends of one evening in which the steps take these minutes. */
 function evening(of: Course, minutes: readonly number[]) {
   const { starts, ends } = rehearse(of, { evenings: 1, minutes: Int32Array.from(minutes) });

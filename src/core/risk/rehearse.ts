@@ -112,11 +112,6 @@ export function followed(course: Course, as: 'meant' | 'helped'): Followed {
   return { starts, person: cook.whose, place: cook.where };
 }
 
-/** When each step begins then, with everything as it was meant. */
-export function pushed(course: Course): Int32Array {
-  return followed(course, 'meant').starts;
-}
-
 /** The same at once. */
 export function rehearse(course: Course, drawn: Drawn): Rehearsed {
   return toEnd(rehearseInTurns(course, drawn));

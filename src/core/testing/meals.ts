@@ -1,5 +1,5 @@
 import type { Dish } from '@/core/dish/dish';
-import { atOnce, chop, dish, follow, fry, item, leave, pot, rest, waits } from '@/core/dish/write';
+import { atOnce, bake, chop, dish, follow, fry, item, leave, pot, rest, waits } from '@/core/dish/write';
 import type { Kitchen } from '@/core/kitchen/kitchen';
 import type { Meal } from '@/core/meal/meal';
 import type { Plan } from '@/core/plan/plan';
@@ -78,6 +78,20 @@ export function friedGreens(wellMinutes: number): Dish {
     links: [follow('cut', 'fry', 0, 60)],
     vessels: [pot('pan', 'pan', ['pan'], 1, 'fry', 'fry')],
     lands: { step: 'fry', waits: waits('hot', wellMinutes, wellMinutes + 30, 'covered') },
+  });
+}
+
+/** Cut, then baked on a tray; good for a quarter of an hour. */
+export function baked(id: string, celsius: number, minutes: number): Dish {
+  return dish({
+    id,
+    name: `Baked ${id}`,
+    servings: 4,
+    ingredients: [],
+    steps: [chop('cut', 'cut', 5, 'Cut.'), bake('bake', 'bake', celsius, 1, minutes, 'Bake.', { vessel: 'tray' })],
+    links: [follow('cut', 'bake')],
+    vessels: [pot('tray', 'tray', ['tray'], 2, 'bake', 'bake')],
+    lands: { step: 'bake', waits: waits('hot', 15, 40, 'covered') },
   });
 }
 
